@@ -5,6 +5,7 @@ import { createTypeScriptImportResolver } from 'eslint-import-resolver-typescrip
 import importX from 'eslint-plugin-import-x';
 import vue from 'eslint-plugin-vue';
 import { FLOORS } from './floors.js';
+import { noLiteralText } from './literal-text.js';
 
 /** Which workspaces each may import: web → contract, core; server → contract, core; contract → core; core → itself. */
 const MAY_IMPORT = {
@@ -130,6 +131,38 @@ export default ts.config(
     files: ['{core,contract,server,web}/**/*.{ts,vue}'],
     ignores: ['**/*.test.ts'],
     rules: { 'import-x/no-restricted-paths': ['error', { basePath: import.meta.dirname, zones }] },
+  },
+  {
+    files: ['web/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', '**/messages.ts', 'web/*.ts'],
+    plugins: { cadre: { rules: { 'no-literal-text': noLiteralText } } },
+    rules: {
+      'cadre/no-literal-text': 'error',
+      'vue/no-bare-strings-in-template': [
+        'error',
+        {
+          // Signs, and the words of screens that stand between two of ours.
+          allowlist: [...'(),.&+-=*/#%!?:;[]{}<>|~“”→×−·…—–‘’0', '________'],
+          attributes: {
+            IconButton: ['name'],
+            '/.+/': [
+              'alt',
+              'aria-label',
+              'caption',
+              'empty',
+              'heading',
+              'hint',
+              'label',
+              'note',
+              'placeholder',
+              'text',
+              'title',
+              'words',
+            ],
+          },
+        },
+      ],
+    },
   },
   { files: ['**/*.{js,mjs}'], languageOptions: { globals: globals.node } },
 );

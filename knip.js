@@ -18,8 +18,7 @@ export default {
     'setpriv',
     'useradd',
   ],
-  // The runtime of messages is imported by what the build makes of them.
-  ignoreDependencies: ['@messageformat/runtime', '@fontsource-variable/*', 'axe-core', 'tailwindcss'],
+  ignoreDependencies: ['@fontsource-variable/*', 'axe-core', 'tailwindcss'],
   ignoreExportsUsedInFile: true,
   ignoreIssues: {
     'e2e/support/global-setup.ts': ['exports'],

@@ -14,6 +14,7 @@ export default defineConfig({
             'core/**/*.test.ts',
             'contract/**/*.test.ts',
             'bin/**/*.test.ts',
+            'testing/*.test.ts',
             'server/settings/*.test.ts',
           ],
           exclude: ['bin/backup.test.ts'],
@@ -50,6 +51,7 @@ export default defineConfig({
         },
       },
       {
+        plugins: [compileMessages()],
         test: {
           name: 'e2e',
           include: ['e2e/**/*.test.ts'],

@@ -4,7 +4,7 @@ import { keepAnchor, recordKeyIn } from './record-key';
 import { readSettings } from './read-settings';
 import { dataDirOf } from './database-server';
 import { runCommand, say } from './say';
-import { clockFrom } from './serve';
+import { programClock } from './program-clock';
 import { withStore } from './with-store';
 
 // Writes down where every chain of the record stands now, signed, outside the database.
@@ -12,7 +12,7 @@ await runCommand(() =>
   withStore(async (source) => {
     const settings = readSettings();
     const dataDir = dataDirOf(settings);
-    const anchor = await anchorNow(source, clockFrom(settings.clock)(), recordKeyIn(dataDir));
+    const anchor = await anchorNow(source, (await programClock(source, settings))(), recordKeyIn(dataDir));
     keepAnchor(dataDir, anchor, settings.anchorDir);
     say(`Anchored ${anchor.heads.length} chains. Write this down: ${anchorWords(anchor)}`);
   }),

@@ -2,7 +2,7 @@ import { backupPlace } from './backup-place';
 import { makeBackup } from './make-backup';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
-import { clockFrom } from './serve';
+import { programClock } from './program-clock';
 import { withStore } from './with-store';
 
 // Writes a backup of the database, while Cadre runs or not.
@@ -18,7 +18,7 @@ await runCommand(() =>
       source,
       server,
       backupPlace(settings),
-      clockFrom(settings.clock)(),
+      (await programClock(source, settings))(),
     );
     say(
       `Backup written: ${file} (${(bytes / 1e6).toFixed(1)} MB${settings.backupPassphrase ? ', encrypted' : ''}).`,

@@ -4,7 +4,7 @@ import { dataDirOf } from './database-server';
 import { readSettings } from './read-settings';
 import { recordKeyIn } from './record-key';
 import { PlainError, runCommand, say } from './say';
-import { clockFrom } from './serve';
+import { programClock } from './program-clock';
 import { withStore } from './with-store';
 
 const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789';
@@ -19,7 +19,11 @@ await runCommand(() =>
     const signInName = process.argv[3];
     if (!signInName) throw new PlainError('For whom?', 'npm run new-code -- <sign-in name>');
     const settings = readSettings();
-    const { people } = createServices(source, clockFrom(settings.clock), recordKeyIn(dataDirOf(settings)));
+    const { people } = createServices(
+      source,
+      await programClock(source, settings),
+      recordKeyIn(dataDirOf(settings)),
+    );
     const code = newCode();
     if (!(await people.recover(signInName, code)))
       throw new PlainError(`Nobody here is called ${signInName}.`, 'Give the name they sign in with.');

@@ -1,10 +1,9 @@
 import { createConnection } from 'mysql2/promise';
-import { seedDemo } from '@cadre/test-world/demo';
+import { fillDemo } from './fill-demo';
 import { defaultDataDir, startDatabaseServer } from './database-server';
 import { DATABASE, openStore } from './open-store';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
-import { clockFrom } from './serve';
 import { whileRelaxed } from './while-relaxed';
 
 // Fills the demo world anew. Everything in this clone's database goes, so it wants to be told twice.
@@ -42,7 +41,7 @@ await runCommand(async () => {
     await owner.end();
     const { source } = await openStore(server);
     const began = Date.now();
-    await whileRelaxed(server.socketPath, () => seedDemo(source, clockFrom(settings.clock)()));
+    await whileRelaxed(server.socketPath, () => fillDemo(source, settings));
     await source.destroy();
     say(`The demo world is there (${((Date.now() - began) / 1000).toFixed(1)} s).`);
   } finally {

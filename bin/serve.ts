@@ -8,17 +8,11 @@ import { createApp, createServices, jobsOf } from '@cadre/server/app';
 import type { RecordKey } from '@cadre/server/platform/event-log';
 import { runJobs, type Job } from '@cadre/server/platform/jobs';
 import type { Settings } from '@cadre/server/platform/settings';
+import { programClock } from './program-clock';
 import { PlainError } from './say';
 
 export const VERSION = (JSON.parse(readFileSync(resolve('package.json'), 'utf8')) as { version: string })
   .version;
-
-/** The server's clock: the machine's, or one that starts at a set time and runs on. */
-export function clockFrom(start: string | null): () => number {
-  if (!start) return Date.now;
-  const offset = Date.parse(start) - Date.now();
-  return () => Date.now() + offset;
-}
 
 function tlsFiles(tls: NonNullable<Settings['tls']>): { cert: Buffer; key: Buffer } {
   try {
@@ -40,7 +34,7 @@ export async function serve(
     jobs = [],
   }: { readonly recordKey?: RecordKey | null; readonly jobs?: readonly Job[] } = {},
 ): Promise<Server> {
-  const now = clockFrom(settings.clock);
+  const now = await programClock(source, settings);
   const log = pino({ level: process.env.CADRE_LOG_LEVEL ?? 'warn' });
   const app = createApp({
     source,

@@ -1,5 +1,7 @@
 import type { DataSource } from 'typeorm';
-import { demoPeople, seedDemo } from '@cadre/test-world/demo';
+import { demoPeople } from '@cadre/test-world/demo';
+import { fillDemo } from './fill-demo';
+import { programClock } from './program-clock';
 import { connect, createServices, mayRewriteRecord, migrate } from '@cadre/server/app';
 import { buildWeb } from './build-web';
 import { dataDirOf, startDatabaseServer, type DatabaseServer } from './database-server';
@@ -10,7 +12,7 @@ import { keepingJobs, keepNames } from './keeping-jobs';
 import { recordKeyIn } from './record-key';
 import { readSettings } from './read-settings';
 import { PlainError, runCommand, say } from './say';
-import { clockFrom, serve } from './serve';
+import { serve } from './serve';
 import { makeDurable, whileRelaxed } from './while-relaxed';
 
 async function openGivenDatabase(url: string): Promise<DataSource> {
@@ -78,10 +80,10 @@ await runCommand(async () => {
   try {
     if (settings.demo && ((await source.query('SELECT id FROM program LIMIT 1')) as unknown[]).length === 0) {
       say('Filling the demo world (Lapwing Quay) …');
-      const fill = (): Promise<void> => seedDemo(source, clockFrom(settings.clock)());
+      const fill = (): Promise<void> => fillDemo(source, settings);
       await (server ? whileRelaxed(server.socketPath, fill) : fill());
     }
-    const now = clockFrom(settings.clock);
+    const now = await programClock(source, settings);
     const recordKey = recordKeyIn(dataDirOf(settings));
     await publishShipped(source, now, recordKey);
     const keeping = { source, server, settings, recordKey, now };

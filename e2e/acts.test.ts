@@ -55,21 +55,19 @@ async function allSound(kind: BikeKind, marking: MarkingWay, hand: 'keys' | 'tou
     await touch('[data-act=check]');
   }
   await browser.find('[data-question]');
-  // Read at one instant: the bar goes away with the last mark.
-  const left = (): Promise<number> =>
-    browser.driver.executeScript<number>(
-      "return document.querySelector('[data-sign]') ? 0 : Number(/(\\d+) left/.exec(document.querySelector('[data-left]')?.textContent ?? '')?.[1] ?? -1)",
+  // Read at one instant: the bar goes away with the last mark. A sweep that only shows the rest has scrolled.
+  const left = (): Promise<string> =>
+    browser.driver.executeScript<string>(
+      "return document.querySelector('[data-sign]') ? 'none' : `${document.querySelector('[data-left]')?.textContent} ${scrollY}`",
     );
-  for (let before = await left(); before > 0;) {
+  for (let before = await left(); before !== 'none';) {
+    await browser.drawn();
     if (hand === 'keys') await key(Key.SPACE);
     else if (marking === 'criticals-one-by-one' && (await browser.count('[data-pass]')) > 0)
       await touch('[data-pass]');
     else await touch('[data-sweep]');
     const last = before;
-    await browser.until(async () => {
-      before = await left();
-      return before >= 0 && before < last;
-    }, `the act changed nothing: ${last} left`);
+    await browser.until(async () => (before = await left()) !== last, `the act changed nothing: ${last}`);
   }
   if (hand === 'keys') await key(Key.SPACE);
   else await touch('[data-sign]');

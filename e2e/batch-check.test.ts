@@ -99,7 +99,7 @@ describe('down the line', () => {
     await one.go('/batch-check?bikes=P1,P2,P3,P4&checklist=pressures&of=look:tyre-pressure');
     await one.find(cell('P1', 'tyre-pressure@front'));
     await one.press('3', '5', '0', Key.ENTER);
-    await one.textIs('[data-batch-said]', /cannot be/);
+    await one.textIs('[data-batch-said]', /outside the possible range/);
     await one.press(Key.ESCAPE, '2', '.', '4', Key.ENTER);
     // No limit is known of these tyres: the number is kept and the person says what it means.
     await one.textIs('[data-batch-said]', 'No limit is known');
@@ -113,8 +113,8 @@ describe('down the line', () => {
     await one.find(cell('P1', 'tyre-pressure@front'));
     await one.click('[data-open-paste]');
     await one.type('[data-pasted]', 'p\nx9\np');
-    await one.textIs('[data-paste-issues]', 'P4 get nothing');
-    await one.textIs('[data-paste-cell=P2]', /is no number/);
+    await one.textIs('[data-paste-issues]', 'no value for P4');
+    await one.textIs('[data-paste-cell=P2]', /is not a number/);
     await one.click('[data-paste-take]');
     await one.until(
       async () => (await one.value('[data-pasted]')) === 'P2\tx9',

@@ -78,12 +78,12 @@ describe('a lead who has never seen the code', () => {
     expect(
       await (await browser.find('[data-item=own-quick-release-spring] [data-critical]')).isSelected(),
     ).toBe(true);
-    await browser.textIs('[data-coverage=hybrid]', /49 asked/);
+    await browser.textIs('[data-coverage=hybrid]', /49 questions/);
     // Nothing typed is lost by a reload.
     await browser.go('/checklists/ride-out/edit');
     await browser.find('[data-item=own-quick-release-spring]');
     await browser.click('[data-publish]');
-    await browser.textIs('[data-field=publish-note]', /Fill|needed|missing|required/i);
+    await browser.textIs('[data-field=publish-note]', /Fill|needed|missing|required|reason/i);
     await browser.type('[data-field=publish-note] input', 'Springs went missing');
     await browser.click('[data-publish]');
     await browser.textIs('main', /Version 2/);
@@ -99,11 +99,11 @@ describe('a lead who has never seen the code', () => {
     await browser.click('[data-item=own-quick-release-spring] [data-remove]');
     await browser.type('[data-field=publish-note] input', 'Springs are all in');
     await browser.click('[data-publish]');
-    await browser.textIs('[data-field=publish-reason]', /Fill|needed|missing|required/i);
+    await browser.textIs('[data-field=publish-reason]', /Fill|needed|missing|required|reason/i);
     await browser.type('[data-field=publish-reason] input', 'All hubs have new springs');
     await browser.click('[data-publish]');
     await browser.textIs('main', /Version 3/);
-    await browser.textIs('main', /Why a critical was dropped: All hubs have new springs/);
+    await browser.textIs('main', /Reason for removing a critical checkpoint: All hubs have new springs/);
     expect(
       (await readChecklists(world.as('lead')))
         .get('ride-out')
@@ -148,7 +148,7 @@ describe('a lead who has never seen the code', () => {
     await browser.go('/checklists/new');
     await browser.click('[data-pick]');
     await browser.click('[data-add=chain-lube]');
-    await browser.textIs('[data-warnings]', /Nothing on this checklist is critical/);
+    await browser.textIs('[data-warnings]', /no critical question/);
     // Left unsaved and unnamed, it is found again.
     await browser.go('/checklists');
     await browser.click('[data-unpublished]');
@@ -211,7 +211,7 @@ describe('a policy', () => {
     await browser.textIs('[data-policy=soonDays]', /whole number from 1 to 90/);
     await browser.type('[data-policy=soonDays] input', '3');
     await browser.click('[data-preview]');
-    await browser.textIs('[data-policy-effect]', /One bike would change/);
+    await browser.textIs('[data-policy-effect]', /One bike’s fitness would change/);
     await browser.textIs('[data-changes=S4]', /Cleared, watch.*Held/s);
     await browser.type('[data-policy=note] input', 'Three days is enough');
     await browser.click('[data-publish-policy]');

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
 import { SECRET } from '../testing/world';
 import { Browser } from './support/browser';
-import { sweepAndSign } from './support/stand';
+import { sweepAndSign, sweepStation } from './support/stand';
 import { openBehindProxy, type BehindProxy } from './support/behind-proxy';
 
 let behind: BehindProxy;
@@ -59,9 +59,7 @@ async function allSent(): Promise<void> {
     'something stays unsent',
   );
 }
-const sweep = async (): Promise<void> => {
-  await browser.click('[data-sweep]');
-};
+const sweep = (): Promise<void> => sweepStation(browser);
 async function finishAndSign(): Promise<void> {
   await sweepAndSign(browser);
   await browser.find('[data-tag]');
@@ -154,7 +152,7 @@ describe('exactly once', () => {
     proxy.cut();
     await sweep();
     await sweep();
-    await browser.textIs('[data-sync]', 'kept here');
+    await browser.textIs('[data-sync]', 'not synced');
     // It says more now and takes no more room: nothing moves under a hand that marks.
     expect(await browser.height('header')).toBe(strip);
     const before = await kept();
@@ -169,7 +167,7 @@ describe('exactly once', () => {
     await browser.find('[data-question]');
     expect((await kept()).ids.sort()).toEqual([...before.ids].sort());
     await sweep();
-    await browser.textIs('[data-sync]', 'kept here');
+    await browser.textIs('[data-sync]', 'not synced');
     proxy.mode = { kind: 'pass' };
     await browser.driver.manage().deleteAllCookies();
     await browser.click('[data-person]');

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
+import { sweepStation } from './support/stand';
 import { cameraFlags, filmOfCode } from './support/fake-video';
 
 let world: World;
@@ -50,17 +51,12 @@ describe('a bike is found', () => {
   });
   it('by a wedge scanner: at the stand the next bike is opened, and what was marked on the first is kept', async () => {
     await browser.go(`/stand/${ids.F1}`);
-    const whole = await browser.text('[data-left]');
-    await browser.click('[data-sweep]');
-    await browser.until(
-      async () => (await browser.text('[data-left]')) !== whole,
-      'the sweep marked nothing',
-    );
+    await sweepStation(browser);
     const left = await browser.text('[data-left]');
     await browser.scan('F3');
-    await browser.textIs('main h1', 'F3');
+    await browser.textIs('h1', 'F3');
     await browser.scan('F1');
-    await browser.textIs('main h1', 'F1');
+    await browser.textIs('h1', 'F1');
     await browser.textIs('[data-left]', left);
   });
   it('and is taken in hand on the wall', async () => {

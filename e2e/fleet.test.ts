@@ -51,7 +51,7 @@ describe('a list of bikes', () => {
     await browser.textIs('[data-count-of=wrong]', '1');
     await browser.textIs('[data-wrong="5"]', 'Kind: “penny farthing” is not understood');
     await browser.click('[data-bring-in]');
-    await browser.textIs('[data-import-done]', '6 bikes came in');
+    await browser.textIs('[data-import-done]', '6 bikes added');
     const { bikes, models } = await world.as('desk').send(getWall);
     expect(
       bikes.filter((bike) => /^F0/.test(bike.tag)).map((bike) => [bike.tag, bike.build.brakeFront]),
@@ -73,7 +73,7 @@ describe('a list of bikes', () => {
     await choose('test-world/lists/1-semicolons.csv');
     await browser.click('[data-to-preview]');
     await browser.click('[data-bring-in]');
-    await browser.textIs('[data-import-done]', '4 bikes came in');
+    await browser.textIs('[data-import-done]', '4 bikes added');
     expect(await hookOf('N03')).toBe('New rail 3');
     await browser.go('/lists');
     await browser.find('[data-file]');
@@ -88,7 +88,7 @@ describe('a list of bikes', () => {
     await browser.go('/lists');
     await browser.find('[data-file]');
     await choose('docs/screenshots/wall.png');
-    await browser.textIs('[data-file-fault]', 'This is no table. Save the list as CSV');
+    await browser.textIs('[data-file-fault]', 'This file is not a table. Save the list as CSV');
     expect(await browser.count('[data-column]')).toBe(0);
   });
 
@@ -123,7 +123,7 @@ describe('a list of bikes', () => {
         );
         if (columns) await other.click('[data-to-preview]');
         await other.click('[data-bring-in]');
-        await other.textIs('[data-import-done]', 'came in');
+        await other.textIs('[data-import-done]', 'added');
       };
       await bring('fleet.json', json, false);
       const back = await empty.as('desk').send(getFleetDocument);
@@ -159,7 +159,8 @@ describe('the wall', () => {
   it('finds by words typed, says which word is true of none, and takes the first with Enter', async () => {
     await browser.signIn('lead', SECRET);
     await browser.find('[data-tag=W1]');
-    await browser.press('/');
+    await browser.press('f');
+    await browser.find('#find:focus');
     await browser.press(...'due child');
     const children = (await world.as('desk').send(getWall)).bikes.filter(
       (bike) => bike.build.kind === 'child',
@@ -169,7 +170,7 @@ describe('the wall', () => {
       'the filter does not hold',
     );
     await browser.press(...' zebra');
-    await browser.textIs('#find-said', 'No bike is “zebra”.');
+    await browser.textIs('#find-said', 'No bike matches “zebra”.');
     await browser.press(Key.ESCAPE, '/');
     await browser.press(...'w2', Key.ENTER);
     await browser.textIs('[data-clipboard] h2', 'W2');
@@ -189,7 +190,7 @@ describe('the wall', () => {
       rail.id,
     );
     await browser.click('[data-hang-all]');
-    await browser.textIs('[data-selection]', '3 bikes now on Arranged.');
+    await browser.textIs('[data-selection]', '3 bikes moved to Arranged.');
     expect([await hookOf('W1'), await hookOf('W2'), await hookOf('W3')]).toEqual([
       'Arranged 1',
       'Arranged 2',
@@ -215,7 +216,7 @@ describe('the wall', () => {
     await browser.find('[data-rack-form="By the door"]');
     await browser.driver.executeScript(`document.querySelector('[data-tag=W1]').focus()`);
     await browser.press(Key.ENTER);
-    await browser.textIs('main', 'W1 is in your hand');
+    await browser.textIs('main', 'You are moving W1');
     await browser.driver.executeScript(
       `document.querySelector('ul[aria-label="By the door"] [data-hook="4"]').focus()`,
     );
@@ -236,7 +237,9 @@ describe('the wall', () => {
       const bike = await world.bike('L1');
       await second.signIn('desk', SECRET);
       await second.find('[data-tag]');
-      await second.press('/', 'l', '1');
+      await second.press('f');
+      await second.find('#find:focus');
+      await second.press('l', '1');
       await second.find('[data-tag=L1][data-fitness=due]');
       await world.check(bike);
       await second.find('[data-tag=L1][data-fitness=cleared]');
@@ -262,7 +265,7 @@ describe('groups', () => {
       `${day} ${clock(out)}-${clock(out + 60_000)} Year 5: 2 x child's bike, 3 penny farthings`,
     );
     await browser.click('[data-take-lines]');
-    await browser.textIs('[data-draft]', '“3 penny farthings” is not read');
+    await browser.textIs('[data-draft]', '“3 penny farthings” is not understood');
     const bikes = await browser.find('[data-draft] input[placeholder^="8 x"]');
     await bikes.clear();
     await bikes.sendKeys("9 x child's bike");
@@ -286,10 +289,10 @@ describe('a model and its bikes', () => {
     await browser.type('[data-fit=sidewallMinFront]', '2,5');
     await browser.type('[data-fit=maximumLoad]', 'lots');
     await browser.click('[data-save]');
-    await browser.textIs('form', 'Not readable as a number');
+    await browser.textIs('form', 'Enter a number with its unit.');
     await browser.type('[data-fit=maximumLoad]', '120');
     await browser.click('[data-save]');
-    await browser.textIs('[data-model=Curlew]', 'fit list 3 of');
+    await browser.textIs('[data-model=Curlew]', 'fit list: 3 of');
     const model = (await world.as('desk').send(getWall)).models.find((each) => each.name === 'Curlew');
     expect(model?.fit).toEqual({
       sidewallMinFront: 250,
@@ -314,12 +317,12 @@ describe('a model and its bikes', () => {
     await browser.signIn('mechanic', SECRET, `/bikes/${from.id}`);
     await browser.click('[data-move]');
     await browser.type('form[aria-label="Move Roving wheel"] input', 'p2');
-    await browser.textIs('[data-speaks-against]', 'It is of another wheel size.');
+    await browser.textIs('[data-speaks-against]', 'This part is for another wheel size.');
     expect(await (await browser.find('[data-move-save]')).isEnabled()).toBe(false);
     await browser.type('[data-speaks-against] input', 'Only to roll it to the workshop');
     await browser.click('[data-move-save]');
     await browser.textIs('[data-clipboard]', 'Held');
-    await browser.textIs('[data-clipboard]', 'Left apart: Without its front wheel');
+    await browser.textIs('[data-clipboard]', 'Not reassembled: front wheel');
     await browser.go(`/bikes/${to.id}`);
     await browser.textIs(
       '[data-entry="part.fitted"]',
@@ -340,7 +343,7 @@ describe('a model and its bikes', () => {
       `const id = [...document.querySelectorAll('label')].find((l) => l.textContent.trim() === 'Front brake').htmlFor; const select = document.getElementById(id); select.value = 'hydraulic-disc'; select.dispatchEvent(new Event('change', { bubbles: true }));`,
     );
     await browser.click('[data-save]');
-    await browser.textIs('main', 'Saved. 1 bike built anew; 1 of them due for a look');
+    await browser.textIs('main', 'Saved. The build of 1 bike changed; 1 bike is now due');
     expect((await world.fitness(bike.id)).fitness).toBe('due');
   });
 });

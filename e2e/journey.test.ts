@@ -51,7 +51,7 @@ describe.each([
     await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
     await browser.click('[data-start]');
     await browser.click('[data-finish]');
-    await browser.textIs('[data-repair=started]', 'Fill this in');
+    await browser.textIs('[data-repair=started]', 'Enter the work done');
     await browser.type('[data-done]', 'Axle cleaned, threaded home, torqued');
     await browser.click('[data-finish]');
     await browser.find('[data-repair=done]');
@@ -62,7 +62,7 @@ describe.each([
     await browser.find('[data-question="wheel-thru-axle@front"]');
     expect(await browser.count('[data-question="spokes@rear"]')).toBe(0);
     await sweepAndSign(browser, size === 'office' ? 'keys' : 'touch');
-    await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
+    await browser.textIs('[data-bench-bike]', 'Ready for release. A mechanic or lead releases the bike.');
 
     await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
     await browser.click('[data-release]');
@@ -148,7 +148,7 @@ it('keeps what was typed into the bike form when it is refused, and says which f
   await browser.textIs(`[id="${model}-says"]`, 'Fill this in');
   await browser.type(`[id="${model}"]`, 'Heron');
   await browser.click('[data-save]');
-  await browser.textIs('[role=alert]', 'Tag J8 is taken');
+  await browser.textIs('[role=alert]', 'Tag J8 is already in use');
   expect(await browser.value(`[id="${model}"]`)).toBe('Heron');
   await browser.type(`[id="${tag}"]`, 'J9');
   await browser.click('[data-save]');

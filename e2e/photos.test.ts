@@ -100,11 +100,11 @@ describe('a photo at the stand', () => {
     const bike = await world.bike('PH3');
     await faultAt(bike);
     await choose(await file('notes.jpg', Buffer.from('bought two tubes')));
-    await browser.textIs('[data-photo-said]', 'no picture Cadre can read');
+    await browser.textIs('[data-photo-said]', 'cannot read this file');
     await choose(await file('wide.png', picture(12_000, 20).png().toBuffer()));
     await browser.textIs('[data-photo-said]', '10,000 pixels a side');
     await choose(await file('list.pdf', Buffer.from('%PDF-1.4')));
-    await browser.textIs('[data-photo-said]', 'no picture Cadre can read');
+    await browser.textIs('[data-photo-said]', 'cannot read this file');
     expect(await browser.count('[data-fault][aria-pressed=true]')).toBe(1);
     expect(await photosOf(bike)).toEqual([]);
   });

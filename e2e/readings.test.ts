@@ -53,8 +53,8 @@ const PADS = 'pad-thickness@front';
 
 describe('a chain measured by ruler on eleven sprockets', () => {
   it.each([
-    ['by-gearing', 'limit 0.5 %, as Cadre ships'],
-    ['early', 'limit 0.5 %, as Cadre ships'],
+    ['by-gearing', 'limit 0.5 %, Cadre’s default'],
+    ['early', 'limit 0.5 %, Cadre’s default'],
     ['ruler', 'limit 0.52 %, set by your policy'],
   ] as const)(
     'by the practice %s is past its limit, and says why and what next',
@@ -63,7 +63,10 @@ describe('a chain measured by ruler on eleven sprockets', () => {
       const bike = await withSprockets(`E-${chainLimit}`, 11);
       await standAt(bike, CHAIN);
       await measure(CHAIN, '1/16');
-      await browser.textIs(`${row(CHAIN)} [data-verdict]`, `Past its limit: 0.52 % (${limit}). New chain`);
+      await browser.textIs(
+        `${row(CHAIN)} [data-verdict]`,
+        `Past its limit: 0.52 % (${limit}). Fit a new chain`,
+      );
       await browser.click(`${row(CHAIN)} [data-accept]`);
       await browser.find(`${row(CHAIN)}[data-outcome=fail]`);
       await browser.textIs(row(CHAIN), 'At its limit · 1/16');
@@ -75,7 +78,7 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     const bike = await withSprockets('E-anew', 11);
     await standAt(bike, CHAIN);
     await measure(CHAIN, '1/16');
-    await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.5 %, as Cadre ships');
+    await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.5 %, Cadre’s default');
     await setPolicy({ chainLimit: 'ruler' });
     await standAt(bike, CHAIN);
     await browser.textIs(`${row(CHAIN)} [data-verdict]`, 'limit 0.52 %, set by your policy');
@@ -92,7 +95,7 @@ describe('a chain measured by ruler on eleven sprockets', () => {
     await browser.signIn('lead', SECRET, '/policy');
     await browser.click('[data-practice=chainLimit] input[value=early]');
     await browser.click('[data-preview]');
-    await browser.textIs('[data-reads=N9]', 'Past its limit: 0.52 % (limit 0.5 %, as Cadre ships)');
+    await browser.textIs('[data-reads=N9]', 'Past its limit: 0.52 % (limit 0.5 %, Cadre’s default)');
     expect(await browser.count('[data-reads]')).toBe(1);
   });
 });
@@ -107,7 +110,7 @@ describe('a rotor nobody knows the limit of', () => {
     const marked = `${row(ROTOR)} [data-marked=rotorMinFront] input`;
     await browser.type(marked, '15');
     await browser.click(`${row(ROTOR)} [data-keep-marking]`);
-    await browser.textIs(`${row(ROTOR)} [data-marking]`, 'From 0.8 to 2.8');
+    await browser.textIs(`${row(ROTOR)} [data-marking]`, 'Enter 0.8 to 2.8');
     expect(await browser.value(marked)).toBe('15');
     await browser.type(marked, '1.55');
     await browser.click(`${row(ROTOR)} [data-keep-marking]`);
@@ -123,10 +126,10 @@ describe('a reading at the stand', () => {
   it('is refused with its range, asked when unlikely, and loses nothing typed', async () => {
     await standAt(await withSprockets('R1', 10), PADS);
     await measure(PADS, '35');
-    await browser.textIs(`${row(PADS)} [role=alert]`, 'cannot be: it would have to be 0 mm to 10 mm');
+    await browser.textIs(`${row(PADS)} [role=alert]`, 'outside the possible range, 0 mm to 10 mm');
     expect(await browser.value(`${row(PADS)} [data-reading] input`)).toBe('35');
     await measure(PADS, '0.2');
-    await browser.textIs(`${row(PADS)} [role=alert]`, '0.2 mm would be unusual');
+    await browser.textIs(`${row(PADS)} [role=alert]`, '0.2 mm is unusual');
     await measure(PADS, '2.4');
     await browser.textIs(`${row(PADS)} [data-verdict]`, 'Pass: 2.4 mm (limit 1.5 mm');
     // The number tells nothing of oil: the person still passes it.
@@ -141,7 +144,7 @@ describe('a reading at the stand', () => {
     await browser.click(`${row(PADS)} [data-choose=total]`);
     await browser.textIs(
       `${row(PADS)} [data-verdict]`,
-      'Past its limit: 0.9 mm (limit 1 mm, as Cadre ships). New pads',
+      'Past its limit: 0.9 mm (limit 1 mm, Cadre’s default). Fit new pads',
     );
     await browser.click('[data-sweep]');
     await browser.find(`${row(PADS)}[data-outcome=none]`);

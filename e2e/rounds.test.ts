@@ -10,7 +10,7 @@ import { changePolicy } from '@cadre/test-world/client';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 import { Proxy } from './support/proxy';
-import { sweepAndSign } from './support/stand';
+import { sweepAndSign, sweepStation } from './support/stand';
 import { ServerProcess } from './support/server-process';
 
 let world: World;
@@ -78,7 +78,7 @@ async function finishAndSign(browser: Browser, back: string): Promise<void> {
 const openOnBoard = async (browser: Browser, bike: string): Promise<void> => {
   await browser.click(`[data-round-bike=${bike}]`);
   await browser.find('[data-question]');
-  await browser.textIs('main h1', bike);
+  await browser.textIs('h1', bike);
 };
 const counts = async (browser: Browser): Promise<Record<string, number>> => {
   const found: Record<string, number> = {};
@@ -110,7 +110,7 @@ describe('a morning round of 24 bikes', () => {
     await stand.textIs('[data-round-bikes]', '24 bikes');
     await stand.type('[data-round-tags] input', 'M01 M01');
     await stand.click('[data-round-save]');
-    await stand.textIs('[data-round-form]', 'Named twice: M01');
+    await stand.textIs('[data-round-form]', 'Listed twice: M01');
     await stand.type('[data-round-tags] input', ' ');
     await stand.click('[data-round-save]');
     await stand.find('[data-round]');
@@ -121,7 +121,7 @@ describe('a morning round of 24 bikes', () => {
 
     // Half of M01 at the stand, the rest by somebody else in another browser: one check, two names, one signature.
     await openOnBoard(stand, 'M01');
-    for (const _ of [1, 2, 3]) await stand.click('[data-sweep]');
+    for (const _ of [1, 2, 3]) await sweepStation(stand);
     await allSent(stand);
     await line.find('[data-round-bike=M01][data-row-state=in-hand]');
     await openOnBoard(line, 'M01');
@@ -135,7 +135,7 @@ describe('a morning round of 24 bikes', () => {
     await openOnBoard(stand, 'M02');
     await openOnBoard(line, 'M02');
     const question = (await stand.attribute('[data-question]', 'data-question')) ?? '';
-    await stand.click('[data-sweep]');
+    await sweepStation(stand);
     await allSent(stand);
     await line.find(`[data-question="${question}"][data-outcome=pass]`);
     await line.click(`[data-question="${question}"] [data-exception]`);
@@ -193,10 +193,10 @@ describe('a morning round of 24 bikes', () => {
     await stand.click('[data-close]');
     await stand.click('[data-close-now]');
     await stand.textIs('[data-close-round] [role=alert]', 'M24');
-    await stand.type('[data-why-all]', 'Not wanted today');
+    await stand.type('[data-why-all]', 'Not needed today');
     await stand.click('[data-close-now]');
     await stand.find('[data-round-state=closed]');
-    await stand.textIs('[data-undone]', 'M24 Not wanted today');
+    await stand.textIs('[data-undone]', 'M24 Not needed today');
     expect(await counts(stand)).toEqual({ done: 23, of: 24, hand: 0, left: 1, found: 1 });
 
     for (const shared of ['M01', 'M02', 'M03']) {
@@ -236,7 +236,7 @@ describe('a morning round of 24 bikes', () => {
         : Number(/(\d+) left/.exec(await browser.text('[data-left]'))?.[1]);
     await stand.until(async () => {
       if ((await left(stand)) <= asked / 2) return true;
-      await stand.click('[data-sweep]');
+      await sweepStation(stand);
       return false;
     }, 'half of it does not come');
     await allSent(stand);

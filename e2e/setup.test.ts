@@ -57,7 +57,7 @@ it('an empty program is set up, gets a rack and a first bike, and says so at eve
   await fill('Your sign-in name', 'ada');
   await fill('Your code', 'heron-12');
   await browser.click('button[type=submit]');
-  await browser.textIs('form', 'No time zone of that name');
+  await browser.textIs('form', 'This time zone does not exist. Try Europe/London.');
   await fill('Time zone', 'Europe/London');
   await browser.click('button[type=submit]');
 
@@ -66,7 +66,7 @@ it('an empty program is set up, gets a rack and a first bike, and says so at eve
   await browser.type('[data-new-rack-name]', 'Rail');
   await browser.type('[data-new-rack-hooks]', '4');
   await browser.click('[data-rack-add]');
-  await browser.textIs('main', '0 of 4 hooks');
+  await browser.textIs('main', '0 bikes · 4 hooks');
 
   await browser.go('/bikes/new');
   await fill('Tag', 'h1');
@@ -75,7 +75,7 @@ it('an empty program is set up, gets a rack and a first bike, and says so at eve
   expect(await browser.driver.executeScript<string>(hook)).toBe('Rail, hook 1');
   await browser.click('[data-save]');
   await browser.find('[data-tag=H1][data-fitness=due]');
-  await browser.textIs('[data-clipboard]', 'Never had a ride-out check');
+  await browser.textIs('[data-clipboard]', 'No ride-out check yet');
   expect(await scrollsSideways(browser)).toBe(false);
   expect(await browser.complaints()).toEqual([]);
 });

@@ -35,7 +35,7 @@ describe('a bike that crashed', () => {
     } finally {
       await other.close();
     }
-    await browser.textIs('[data-clipboard]', 'Crashed: nobody has looked it over since');
+    await browser.textIs('[data-clipboard]', 'Crash: not checked since');
     expect(await browser.count('[data-act=out], [data-act=check]')).toBe(0);
     await browser.signIn('inspector', SECRET, `/bikes/${bike.id}`);
     await browser.click('[data-act=check]');
@@ -64,7 +64,10 @@ describe('at the bench', () => {
     await world.check(own, { exceptions: [{ checkpoint: 'bars', position: 'only', more: faulty('bent') }] });
     const fault = (await world.bikeNow(own.id)).facts.findings[0];
     await browser.signIn('mechanic', SECRET, `/bench/${own.id}`);
-    await browser.textIs('[data-similar-faults-open]', '2 bikes like it, 2 not looked at since');
+    await browser.textIs(
+      '[data-similar-faults-open]',
+      '2 similar bikes may have the same fault: 2 not checked since',
+    );
     await browser.click('[data-similar-faults-open]');
     await browser.click('[data-batch-across]');
     await browser.find('[data-batch-row=KN3]');
@@ -77,7 +80,7 @@ describe('at the bench', () => {
     await browser.signIn('lead', SECRET, '/policy');
     await browser.click('[data-policy-torque] button');
     await browser.type('[data-torque-most=bar-clamp] input', '300');
-    await browser.textIs('[data-torque-most=bar-clamp]', 'A number from 0.5 to 80 N m');
+    await browser.textIs('[data-torque-most=bar-clamp]', 'Enter a number from 0.5 to 80 N m');
     await browser.type('[data-torque-most=bar-clamp] input', '4,2');
     await browser.click('[data-preview]');
     await browser.type('[data-policy=note] input', 'Old bars');
@@ -85,6 +88,6 @@ describe('at the bench', () => {
     await browser.textIs('[data-policy-version]', 'Old bars');
     await browser.go(`/bikes/${own.id}/torque`);
     await browser.textIs('[data-joint=stem-faceplate] [data-target]', '4.2 N m');
-    await browser.textIs('[data-joint=stem-faceplate]', 'at most 4.2 N m (this house)');
+    await browser.textIs('[data-joint=stem-faceplate]', 'at most 4.2 N m (your policy)');
   });
 });

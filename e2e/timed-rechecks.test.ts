@@ -58,7 +58,7 @@ async function soak(id: string, bar: string, hours: string): Promise<void> {
   await browser.go(`/bikes/${id}`);
   await browser.click('[data-look-later]');
   await browser.click('[data-timed-recheck-form] button[type=submit]');
-  await browser.textIs('[data-timed-recheck-form]', 'What the gauge reads now');
+  await browser.textIs('[data-timed-recheck-form]', 'Enter the pressure now');
   await browser.type('[data-timed-recheck-pressure] input', bar);
   await browser.type('[data-timed-recheck-hours] input', hours);
   await browser.click('[data-timed-recheck-form] button[type=submit]');
@@ -82,10 +82,10 @@ describe('soaks set at two bikes', () => {
     expect(await raised(bike.id)).toBe(0);
     await lookAt(base, '/');
     await browser.find('[data-tag=S2] [data-look-again]');
-    await browser.click('[data-strip-again] a');
+    await browser.click('main [data-strip-again] a');
     await browser.find('[data-timed-recheck=soak][data-due=true]');
     await gauge('1.93');
-    await browser.textIs('[data-soak-said]', 'Too soon to say. It raises itself again');
+    await browser.textIs('[data-soak-said]', 'No result yet. The next recheck is');
     await browser.find('[data-timed-recheck=soak][data-due=false]');
     await shut();
 
@@ -93,7 +93,7 @@ describe('soaks set at two bikes', () => {
     await lookAt(base, `/bikes/${bike.id}`);
     await browser.find('[data-timed-recheck=soak][data-due=true]');
     await gauge('2.76');
-    await browser.textIs('[data-soak-said]', /loses 10\.[67] % a day: a finding is open/);
+    await browser.textIs('[data-soak-said]', /loses 10\.[67] % a day: a finding was opened/);
     await browser.until(async () => (await browser.count('[data-timed-recheck]')) === 0, 'it still waits');
     expect((await world.bikeNow(bike.id)).facts.findings).toMatchObject([
       { fault: 'low-again', severity: 'soon' },

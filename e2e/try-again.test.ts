@@ -163,10 +163,10 @@ const WRITES: Readonly<Record<string, () => Write | Promise<Write>>> = {
       await browser.go('/assessments');
       await browser.click('[data-add-assessment]');
       await fill('[data-open-assessment]', {
-        'Tag for it here': 'TA9',
-        'What it is': 'Old hybrid',
-        'Asked for it': '120',
-        'Worth here when fit': '300',
+        Tag: 'TA9',
+        'Make and model': 'Old hybrid',
+        'Asking price': '120',
+        'Value when repaired': '300',
       });
     },
     button: '[data-assessment-save]',

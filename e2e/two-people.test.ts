@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { SECRET } from '../testing/world';
 import { openBehindProxy, type BehindProxy } from './support/behind-proxy';
-import { sweepAndSign } from './support/stand';
+import { sweepAndSign, sweepStation } from './support/stand';
 
 let behind: BehindProxy;
 let { world, proxy, browser } = {} as BehindProxy;
@@ -37,11 +37,7 @@ const unsigned = (): Promise<number> =>
        marks.onsuccess = () => { open.result.close(); done(marks.result.filter((each) => !each.mark.proof).length); };
      };`,
   );
-const sweep = async (): Promise<void> => {
-  const left = await browser.text('[data-left]');
-  await browser.click('[data-sweep]');
-  await browser.until(async () => (await browser.text('[data-left]')) !== left, 'the sweep changed nothing');
-};
+const sweep = (): Promise<void> => sweepStation(browser);
 
 it('two people mark on one tablet without a signal, each in their own name; what nothing shows to be theirs waits for them', async () => {
   const bike = await world.bike('T1');

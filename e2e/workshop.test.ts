@@ -120,7 +120,7 @@ describe('from a fault to a release', () => {
       await browser.textIs('[data-hangs]', 'Plate 3');
       await browser.click('[data-start]');
       await browser.click('[data-take="Rotor, 180 mm"]');
-      await browser.textIs('[data-used]', '1 left on the shelf');
+      await browser.textIs('[data-used]', '1 left in stock');
       await browser.textIs('[data-torqued]', 'set 6 N m');
       await browser.type('[data-torque-of=rotor-bolt]', '5,8');
       await browser.type('[data-done]', 'New rotor, bolts in a star');
@@ -135,7 +135,7 @@ describe('from a fault to a release', () => {
       await browser.click('[data-recheck]');
       await sweepToIt();
       await sweepAndSign(browser);
-      await browser.textIs('[data-bench-bike]', 'A mechanic or the lead releases it');
+      await browser.textIs('[data-bench-bike]', 'Ready for release. A mechanic or lead releases the bike.');
 
       await browser.signIn('mechanic', SECRET, `/bench/${bike.id}`);
       await browser.find('[data-release]:disabled');
@@ -152,7 +152,7 @@ describe('from a fault to a release', () => {
           'mechanic',
         ],
         ['part.fitted', 'Rotor fitted', 'mechanic'],
-        ['repair.started', 'Repair begun', 'mechanic'],
+        ['repair.started', 'Repair started', 'mechanic'],
         ['hang-tag.hung', 'Plate 3', 'mechanic'],
         ['check.signed', 'Check signed', 'inspector'],
       ];
@@ -179,8 +179,11 @@ describe('the shelf', () => {
     await browser.click('[data-take="Rotor, 160 mm"]');
     await browser.type('[data-done]', 'New rotor');
     await browser.click('[data-finish]');
-    await browser.textIs('[data-bench-bike]', 'Rotor, 160 mm: 0 on hand, 1 wanted');
-    await browser.textIs('[data-bench-bike]', 'What you typed stays');
+    await browser.textIs('[data-bench-bike]', 'Rotor, 160 mm: 0 in stock, 1 needed');
+    await browser.textIs(
+      '[data-bench-bike]',
+      'Count the stock and correct the number under Stock, or use fewer. Your entries are not lost.',
+    );
     expect(await browser.value('[data-done]')).toBe('New rotor');
 
     await browser.go('/stock');
@@ -188,7 +191,7 @@ describe('the shelf', () => {
     await browser.click(`${row} [data-count-open]`);
     await browser.type(`${row} [data-count]`, 'two');
     await browser.click(`${row} [data-count-save]`);
-    await browser.textIs(row, 'A whole number');
+    await browser.textIs(row, 'Enter a whole number');
     await browser.type(`${row} [data-count]`, '2');
     await browser.click(`${row} [data-count-save]`);
     await browser.textIs(`${row} [data-on-hand]`, '2');
@@ -207,7 +210,7 @@ describe('the shelf', () => {
     await browser.click('[data-plan-open]');
     await (await browser.find('[data-waits-for] option[value=workshop]')).click();
     await browser.click('[data-plan-save]');
-    await browser.textIs('[data-plan]', 'Say what it waits for');
+    await browser.textIs('[data-plan]', 'Enter what the repair waits for.');
     await browser.type('[data-waits-what]', 'Fork service in town');
     await browser.click('[data-plan-save]');
     await browser.textIs('[data-waits]', 'Away at a workshop: Fork service in town');
@@ -237,7 +240,7 @@ describe('the findings of the fleet', () => {
       async () => (await browser.count('[data-bench-finding]')) === 1,
       'there are two still',
     );
-    await browser.textIs('[data-bench-finding]', 'Soon');
+    await browser.textIs('[data-bench-finding]', 'Fix by');
 
     await held('WS5');
     await browser.go('/findings?state=open');
@@ -272,13 +275,16 @@ describe('a used bike on offer', () => {
       await browser.type(`#${id}`, text);
     };
     await browser.click('[data-assessment-save]');
-    await browser.textIs('[data-open-assessment]', 'A short code for its tag');
-    await type('Tag for it here', 'OFF1');
-    await type('What it is', 'Old hybrid');
-    await type('Asked for it', '120');
-    await type('Worth here when fit', '300');
+    await browser.textIs('[data-open-assessment]', 'Enter a short tag of letters and digits.');
+    await type('Tag', 'OFF1');
+    await type('Make and model', 'Old hybrid');
+    await type('Asking price', '120');
+    await type('Value when repaired', '300');
     await browser.click('[data-assessment-save]');
-    await browser.textIs('[data-assessment]', 'Nobody has looked it over yet');
+    await browser.textIs(
+      '[data-assessment]',
+      'This bike is not checked yet, so the total does not include any repairs.',
+    );
     await browser.find('[data-accept]:disabled');
 
     const wall = (await (await world.as('lead').raw('GET', '/api/v1/bikes')).json()) as { bikes: Bike[] };
@@ -292,9 +298,9 @@ describe('a used bike on offer', () => {
     await browser.find(`${price}[aria-invalid=true]`);
     await browser.type(price, '9,50');
     await browser.textIs('[data-sum]', '€129.50');
-    await browser.textIs('[data-sum]', '€170.50 under its worth: worth taking');
+    await browser.textIs('[data-sum]', '€170.50 below its value: worth buying');
     await browser.click('[data-accept]');
-    await browser.textIs('[data-decided]', 'Taken into the fleet');
+    await browser.textIs('[data-decided]', 'Accepted into the fleet');
     expect(await world.fitness(bike.id)).toMatchObject({
       fitness: 'held',
       reasons: expect.arrayContaining(['ready-for-release']) as unknown,

@@ -49,7 +49,7 @@ export class World {
     readonly log: string[],
   ) {}
 
-  static async open(options: { web?: boolean; realClock?: boolean } = {}): Promise<World> {
+  static async open(options: { web?: boolean; webDir?: string; realClock?: boolean } = {}): Promise<World> {
     const database = await createTestDatabase();
     const clock = { now: START };
     const lines: string[] = [];
@@ -64,7 +64,7 @@ export class World {
       log,
       version: 'test',
       demo: false,
-      webDir: options.web ? resolve('web/dist') : null,
+      webDir: options.webDir ?? (options.web ? resolve('web/dist') : null),
       publicUrl: null,
       checkAnswers: true,
       recordKey: RECORD_KEY,

@@ -168,7 +168,9 @@ function placeWhereUsed(language: Language): Plugin {
         this.addWatchFile(file.id);
         const module = new MagicString(source);
         const used = new Map<string, string>();
+        const called = new Set<ESTree.Node>();
         for (const node of nodesOf(body)) {
+          if (node.type === 'CallExpression') called.add(node.callee);
           if (node.type !== 'MemberExpression' || node.computed) continue;
           if (node.object.type !== 'Identifier' || node.object.name !== name) continue;
           if (node.property.type !== 'Identifier') continue;
@@ -176,6 +178,8 @@ function placeWhereUsed(language: Language): Plugin {
           if (code === undefined) this.error(`${file.id} has no message ${node.property.name}`);
           if (code.startsWith('"')) module.overwrite(node.start, node.end, code);
           else {
+            if (!called.has(node))
+              this.error(`${file.id}: ${node.property.name} is shown without what it wants filled in`);
             used.set(node.property.name, code);
             module.overwrite(node.start, node.end, `${name}_${node.property.name}`);
           }

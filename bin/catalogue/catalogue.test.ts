@@ -15,7 +15,7 @@ describe('the printed catalogue', () => {
   it('names every checkpoint and every rule', () => {
     const printed = printCatalogue();
     expect(printed.match(/^### /gm)).toHaveLength(CHECKPOINTS.length);
-    expect(printed.match(/asked where: /g)).toHaveLength(CHECKPOINTS.length);
+    expect(printed.match(/asked if: /g)).toHaveLength(CHECKPOINTS.length);
   });
 });
 

@@ -25,10 +25,10 @@ function printCheckpoint(checkpoint: Checkpoint): string {
   const facts = [
     `\`${checkpoint.key}\``,
     `${positionsAsked(checkpoint).join(' and ')}, ${checkpoint.phase}${checkpoint.stance ? `, ${checkpoint.stance} side` : ''}, ${checkpoint.minutes} min`,
-    `asked where: ${ruleText(checkpoint.applies)}`,
+    `asked if: ${ruleText(checkpoint.applies)}`,
     checkpoint.measure ? `measured: ${checkpoint.measure}` : '',
     checkpoint.drawing ? `drawn: ${checkpoint.drawing}` : '',
-    checkpoint.practices ? `the house’s way: ${checkpoint.practices.join(', ')}` : '',
+    checkpoint.practices ? `practice: ${checkpoint.practices.join(', ')}` : '',
     checkpoint.tools.length ? `tools: ${checkpoint.tools.join(', ')}` : '',
   ];
   const faults = checkpoint.faults.map((fault) => {
@@ -36,14 +36,14 @@ function printCheckpoint(checkpoint: Checkpoint): string {
       fault.toMechanic ? 'a qualified mechanic decides' : '',
       fault.by ? `by ${fault.by.join(', ')}` : '',
       fault.legal ? 'weighs as local rules say' : '',
-      fault.askNext ? `look next at ${fault.askNext.join(', ')}` : '',
+      fault.askNext ? `then check ${fault.askNext.join(', ')}` : '',
     ].filter(Boolean);
     return `- **${fault.floor}** ${fault.name}: ${fault.doNext}${more.length ? ` (${more.join('; ')})` : ''}`;
   });
   return [
     `### ${checkpoint.name}`,
     facts.filter(Boolean).join(' · '),
-    `${checkpoint.how} **Sound:** ${checkpoint.passWhen}`,
+    `${checkpoint.how} **Pass if:** ${checkpoint.passWhen}`,
     faults.join('\n'),
     ...checkpoint.cautions.map((caution) => `> ${caution}`),
   ].join('\n\n');
@@ -58,8 +58,8 @@ export function printCatalogue(): string {
     looks: CHECKPOINTS.filter((each) => zoneOf(each) === zone),
   })).filter((each) => each.looks.length > 0);
   return [
-    '# The shipped catalogue',
-    `Printed from the code by \`npm run catalogue\`; a test holds the two together. ${CHECKPOINTS.length} checkpoints.`,
+    '# Checkpoints',
+    `This page is printed from the code by \`npm run catalogue\`, and a test compares the two. ${CHECKPOINTS.length} checkpoints.`,
     ...zones.flatMap(({ zone, looks }) => [`## ${zone}`, ...looks.map(printCheckpoint)]),
     '',
   ].join('\n\n');
@@ -90,10 +90,10 @@ export function printRules(): string {
     (each) => criticalBecause(each, []) === null && criticalBecause(each, BY) !== null,
   );
   return [
-    '# Checklists, severities, touches, practices',
-    'Printed from the code by `npm run catalogue`; a test holds the two together.',
-    '## Every checklist over every kind of bike',
-    'Asked / ruled out by the build / critical / minutes, on each kind as usually built.',
+    '# Checklists, severities, limits and practices',
+    'This page is printed from the code by `npm run catalogue`, and a test compares the two.',
+    '## Every checklist for every kind of bike',
+    'Questions asked / not asked because of the build / critical / minutes, for the usual build of each kind.',
     table(
       ['checklist', ...BIKE_KINDS],
       SHIPPED_CHECKLISTS.map((checklist) => [
@@ -102,16 +102,16 @@ export function printRules(): string {
       ]),
     ),
     '## Severities',
-    'The least a fault may be given; an inspector may raise it, the lead lower it, never under a stop.',
+    'The minimum severity of a fault. An inspector may raise it. A lead may lower it, but never from “do not ride”.',
     table(['severity', 'usual faults'], counts),
-    '## What a reading means',
-    'Found by walking the judge over the figures in steps, on a hardtail as usually built with nothing but this marked. On a limit is past it; chain slack is sound from 8 to 15 mm, ends included.',
+    '## Readings and their verdicts',
+    'Found by judging values in small steps, for the usual build of a hardtail with only this reading marked. A value on its limit is past it. Chain slack passes from 8 to 15 mm, both included.',
     table(['reading', 'figure', 'verdict', 'becomes', 'next'], readingRows()),
-    '## Limits a program may set',
-    'As shipped, and within what; a marking on the part comes before any of them.',
+    '## Limits that a program may change',
+    'The default and the allowed range. A value marked on the part overrides all of these.',
     table(['limit', 'shipped', 'within'], limitRows()),
-    '## What is critical',
-    'A checkpoint is critical on a checklist when it has a stop fault that can arise between two such looks. These are critical only where the checklist looks back on what brings the fault:',
+    '## Critical checkpoints',
+    'A checkpoint is critical on a checklist if a “do not ride” fault can arise between two checks. The following are critical only on checklists that cover the cause of the fault:',
     table(
       ['checkpoint', 'critical after'],
       slow.map((each) => [
@@ -123,10 +123,10 @@ export function printRules(): string {
         ].join(', '),
       ]),
     ),
-    '## What a repair touches',
-    'After the work on the left, what is on the right is looked at again; the build drops what it rules out.',
+    '## Rechecks after a repair',
+    'After the work on the left, the questions on the right are rechecked, except those the build does not have.',
     table(
-      ['work', 'looked at again'],
+      ['work', 'rechecked'],
       TOUCHES.map((touch) => [touch, disturbedBy(touch)]),
     ),
     '## Practices',
@@ -135,7 +135,7 @@ export function printRules(): string {
       return [
         `### ${words}`,
         table(
-          ['way', 'what is done', 'what is said for it'],
+          ['practice', 'rule', 'reason'],
           Object.values(sides).map((side) => [side.name, side.rule, side.reason]),
         ),
       ];

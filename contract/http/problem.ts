@@ -1,4 +1,4 @@
-import { ERROR_CODES } from '@cadre/core/errors';
+import { ERROR_CODES, FIELD_CODES } from '@cadre/core/errors';
 import type { Told } from './route';
 import * as z from 'zod/mini';
 
@@ -13,7 +13,9 @@ export const problem = z.object({
   status: z.int(),
   code: z.enum(ERROR_CODES),
   params: z.optional(params),
-  fields: z.optional(z.array(z.object({ path: z.string(), code: z.string(), params: z.optional(params) }))),
+  fields: z.optional(
+    z.array(z.object({ path: z.string(), code: z.enum(FIELD_CODES), params: z.optional(params) })),
+  ),
   /** Both sides of a conflict: what stands on the server. */
   current: z.optional(z.unknown()),
   requestId: z.optional(z.string()),

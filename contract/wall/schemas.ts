@@ -15,6 +15,8 @@ export const wall = z.object({
   /** How many versions of checklists were ever published: more of them, and what is asked may be new. */
   checklistVersions: z.int(),
   now: instant,
+  /** Whether this is the demo, whose clock may be behind the reader's. */
+  demo: z.boolean(),
   /** The latest time on record: later than now where the server's clock was set back. */
   recordedUntil: instant,
 });

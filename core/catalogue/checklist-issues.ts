@@ -49,10 +49,16 @@ function itemIssues(item: ChecklistItem, index: number): FieldIssue[] {
   return [
     ...checkpointIssues(item.checkpoint, `${path}.checkpoint`),
     ...(limit?.least !== undefined && limit.most !== undefined && limit.least > limit.most
-      ? [{ path: `${path}.limit`, code: 'upside-down' }]
+      ? [{ path: `${path}.limit`, code: 'upside-down' } as const]
       : []),
     ...(minutes !== undefined && !(minutes > 0 && minutes <= 240)
-      ? [{ path: `${path}.minutes`, code: 'out-of-range', params: { least: 0.01, most: 240, unit: 'min' } }]
+      ? [
+          {
+            path: `${path}.minutes`,
+            code: 'out-of-range',
+            params: { least: 0.01, most: 240, unit: 'min' },
+          } as const,
+        ]
       : []),
   ];
 }
@@ -62,14 +68,14 @@ export function checklistIssues(checklist: ChecklistVersion): readonly FieldIssu
   const keys = checklist.items.map((item) => item.checkpoint.key);
   const zones = zonesOf(checklist.route);
   return [
-    ...(blank(checklist.name) ? [{ path: 'name', code: 'required' }] : []),
-    ...(checklist.items.length === 0 ? [{ path: 'items', code: 'required' }] : []),
+    ...(blank(checklist.name) ? [{ path: 'name', code: 'required' } as const] : []),
+    ...(checklist.items.length === 0 ? [{ path: 'items', code: 'required' } as const] : []),
     ...(new Set(zones).size !== ZONES.length || zones.length !== ZONES.length
-      ? [{ path: 'route', code: 'not-every-zone' }]
+      ? [{ path: 'route', code: 'not-every-zone' } as const]
       : []),
     ...checklist.items.flatMap(itemIssues),
     ...keys.flatMap((key, index) =>
-      keys.indexOf(key) !== index ? [{ path: `items.${index}.checkpoint.key`, code: 'twice' }] : [],
+      keys.indexOf(key) !== index ? [{ path: `items.${index}.checkpoint.key`, code: 'twice' } as const] : [],
     ),
   ];
 }

@@ -52,7 +52,7 @@ export interface PolicyVersion {
 export const DEFAULT_POLICY: PolicyVersion = {
   schema: 2,
   version: 1,
-  note: 'As shipped',
+  note: 'Cadre’s default',
   marking: 'by-person',
   soonDays: 7,
   soonOutings: 10,

@@ -1,3 +1,9 @@
+import type { FieldCode } from './field-codes';
+import type { ParamsAfter } from './params';
+
+export { FIELD_CODES, type FieldCode } from './field-codes';
+export type { NotFound, ParamsAfter, ShownParams } from './params';
+
 /**
  * The one error catalogue. A status (server) and a wording (web) exist for every code, or nothing
  * compiles. Parameters are plain values; sentences are made where they are shown.
@@ -90,7 +96,7 @@ export type ErrorParams = Readonly<Record<string, string | number | boolean | re
 /** One wrong field: a dotted path into what was sent, a code of what is wrong with it, the limit if any. */
 export interface FieldIssue {
   readonly path: string;
-  readonly code: string;
+  readonly code: FieldCode;
   readonly params?: ErrorParams;
 }
 
@@ -107,9 +113,9 @@ export function accept<T>(value: T): Result<T> {
   return { ok: true, value };
 }
 
-export function refuse(
-  code: ErrorCode,
-  params?: ErrorParams,
+export function refuse<C extends ErrorCode>(
+  code: C,
+  ...[params]: ParamsAfter<C>
 ): { readonly ok: false; readonly refusal: Refusal } {
   return { ok: false, refusal: params ? { code, params } : { code } };
 }

@@ -6,8 +6,9 @@ import {
   type Severity,
 } from '@cadre/core/catalogue';
 import { progressOf, type MarkedFault, type Place } from '@cadre/core/checks';
-import { PAST_LIMIT, UNNAMED_FAULT, type MeasuredAnswer } from './as-measured';
+import type { MeasuredAnswer } from './as-measured';
 import { KEEPS_COMING_BACK, type Finding } from './finding';
+import { PAST_ITS_LIMIT, recurringFault, UNNAMED } from './own-faults';
 import { floorOf, limitFor, severityOf } from './severity';
 
 /** What a signed check does to the findings of its bike. */
@@ -37,19 +38,6 @@ export interface JudgeInput {
   readonly newId: () => string;
 }
 
-const UNNAMED: Fault = {
-  key: UNNAMED_FAULT,
-  name: 'Not as it should be',
-  floor: 'watch',
-  doNext: 'Look again with somebody who knows this part, and name the fault.',
-};
-/** A reading past a limit weighs what the limit says: the fault itself adds nothing. */
-const PAST_ITS_LIMIT: Fault = {
-  key: PAST_LIMIT,
-  name: 'Past its limit',
-  floor: 'watch',
-  doNext: 'Do what the checklist’s author wants for this limit; ask the lead where that is not clear.',
-};
 /** An unnamed fault is judged as the worst this checkpoint can have: nobody rides on a shrug. */
 function unnamedFault(question: Question, outcome: MeasuredAnswer['outcome']): Fault {
   const floors = question.checkpoint.faults.map((each) => each.floor);
@@ -158,15 +146,6 @@ function judgeFault(
   };
 }
 
-function comingBack(question: Question, input: JudgeInput): Fault {
-  return {
-    key: KEEPS_COMING_BACK,
-    name: `Keeps coming back: put right ${input.policy.comingBack.times} times in ${input.policy.comingBack.days} days`,
-    floor: 'soon',
-    doNext: `Find the cause. A joint that works loose again and again is a fault (${question.checkpoint.name.toLowerCase()}).`,
-  };
-}
-
 /** Judges a check that is about to be signed. Source: judging rules 1 to 7. */
 export function judgeCheck(input: JudgeInput): Judgement {
   const changes: FindingChange[] = [];
@@ -185,7 +164,10 @@ export function judgeCheck(input: JudgeInput): Judgement {
     if (answer.outcome === 'fixed' && times >= input.policy.comingBack.times) {
       const again: Question = {
         ...question,
-        checkpoint: { ...question.checkpoint, faults: [comingBack(question, input)] },
+        checkpoint: {
+          ...question.checkpoint,
+          faults: [recurringFault(question.checkpoint.name, input.policy.comingBack)],
+        },
       };
       changes.push(
         judgeFault(again, { ...answer, outcome: 'fail' }, { fault: KEEPS_COMING_BACK }, input, known()),

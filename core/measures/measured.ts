@@ -1,4 +1,4 @@
-import type { ErrorParams, FieldIssue } from '@cadre/core/errors';
+import type { ErrorParams, FieldCode, FieldIssue } from '@cadre/core/errors';
 
 /** What a measure answers: a value, or every field that is wrong with what it is. Nothing returns NaN. */
 export type Measured<T> =
@@ -15,7 +15,7 @@ export function unmeasured(...issues: readonly FieldIssue[]): {
   return { ok: false, issues };
 }
 
-export function issue(path: string, code: string, params?: ErrorParams): FieldIssue {
+export function issue(path: string, code: FieldCode, params?: ErrorParams): FieldIssue {
   return params ? { path, code, params } : { path, code };
 }
 

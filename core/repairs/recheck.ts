@@ -50,7 +50,7 @@ export function recheckChecklist(
     key: RECHECK_KEY,
     version: 1,
     name: 'Recheck',
-    purpose: 'After a repair: what failed, and what the work touched.',
+    purpose: 'After a repair: the questions that failed and those the work touched.',
     route: 'm-front-first',
     clears: false,
     validity: { until: 'never' },

@@ -100,7 +100,7 @@ export const SHIPPED_CHECKLISTS: readonly ChecklistVersion[] = [
   checklist({
     key: 'turnaround',
     name: 'Turnaround',
-    purpose: 'Between two riders of one day: set for the rider, then clamp and mark looked at.',
+    purpose: 'Between two riders of one day: set for the rider, then clamp and mark checked.',
     keys: choices.TURNAROUND,
     more: { ...CLEARS, afterRideOut: true },
   }),

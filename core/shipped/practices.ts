@@ -26,7 +26,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
       early: {
         name: 'Early',
-        rule: 'Every chain at 0.5 %; sprockets looked at from 0.75 %.',
+        rule: 'Every chain at 0.5 %; sprockets checked from 0.75 %.',
         reason:
           'A chain is the cheapest part of the drivetrain: changed early, one cassette sees three or four of them.',
       },
@@ -47,12 +47,12 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
       'ten-under': {
         name: 'Ten percent under',
-        rule: 'Ten percent under the safer figure, never under the stated least.',
+        rule: 'Ten percent under the safer figure, never below the stated minimum.',
         reason: 'Wrenches err, threads are greased, carbon forgives nothing: a margin costs no hold.',
       },
       witness: {
         name: 'Witness line',
-        rule: 'Torqued once, a line painted over bolt and part; then only the line is looked at.',
+        rule: 'Torqued once, a line painted over bolt and part; then only the line is checked.',
         reason: 'A broken line is seen at a glance on forty bikes; turning bolts again and again wears them.',
       },
     },
@@ -108,7 +108,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       calculated: {
         name: 'Calculated start',
         rule: 'By load and width, then held inside the window. A starting point, for adults.',
-        reason: 'A light rider on a wide tyre is safer and happier well under the house figure.',
+        reason: 'A light rider on a wide tyre is safer and happier well under the usual pressure.',
       },
     },
   },
@@ -117,7 +117,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
     sides: {
       'three-months': {
         name: 'Every three months',
-        rule: 'Looked at and topped up every 90 days.',
+        rule: 'Checked and topped up every 90 days.',
         reason: 'It dries fastest in warm sheds and thin tyres; a dry tyre seals nothing.',
       },
       'half-year': {
@@ -128,7 +128,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
     },
   },
   sealantLook: {
-    question: 'How is sealant looked at?',
+    question: 'How is sealant checked?',
     sides: {
       dipstick: {
         name: 'Dipstick',
@@ -157,7 +157,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
       strip: {
         name: 'Strip and lube',
-        rule: 'Degreased wholly, then the house’s lube.',
+        rule: 'Degreased wholly, then your lube.',
         reason: 'Packing grease holds grit, and wax does not stick to it.',
       },
     },
@@ -188,7 +188,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       oil: {
         name: 'Oil by weather',
         rule: 'Thin in the dry, thick in the wet; the outside wiped dry.',
-        reason: 'Ready at once, and it finds its way in by itself.',
+        reason: 'Ready at once, and it works its way in on its own.',
       },
       wax: {
         name: 'Wax',
@@ -227,7 +227,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
       replace: {
         name: 'Replace the hub or wheel',
-        rule: 'A fleet wheel is swapped, the old one kept for parts.',
+        rule: 'A fleet wheel is swapped, the old one stored for parts.',
         reason: 'An hour of work costs more than the wheel of a children’s bike.',
       },
     },
@@ -272,7 +272,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
       'wash-looks': {
         name: 'Washing is the first look',
-        rule: 'Whoever washes looks, and says what the sponge found.',
+        rule: 'The person who washes the bike checks it and reports what they find.',
         reason:
           'The hand with the sponge is on every tube once; fresh dirt also tells where something leaks or rubs.',
       },

@@ -1,3 +1,5 @@
+export type { Message } from './message';
+
 /** A lone surrogate: half of a character that takes two code units. It cannot be encoded, so no database or file can store it. */
 const LONE_SURROGATE = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/g;
 

@@ -1,4 +1,4 @@
-import type { FieldIssue } from '@cadre/core/errors';
+import type { FieldCode, FieldIssue } from '@cadre/core/errors';
 import { changeOfPace } from './change-of-pace';
 import { changesOf } from './changes';
 import { middle, robustLine, spreadOf, type WearPoint } from './robust-line';
@@ -68,7 +68,7 @@ function normalQuantile(p: number): number {
 }
 
 function refusals(points: readonly WearPoint[], limit: number, prior: WearPrior): readonly FieldIssue[] {
-  const wrong = (path: string, ok: boolean, code = 'not-a-number'): FieldIssue[] =>
+  const wrong = (path: string, ok: boolean, code: FieldCode = 'not-a-number'): FieldIssue[] =>
     ok ? [] : [{ path, code }];
   return [
     ...wrong('points', points.length > 0, 'required'),

@@ -229,6 +229,13 @@ export class Browser {
     );
   }
 
+  /** Two frames on: what came into sight with the last scroll is known by then. */
+  async drawn(): Promise<void> {
+    await this.driver.executeAsyncScript(
+      'const done = arguments[0]; requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(done)))',
+    );
+  }
+
   /** Waits until a condition holds; a stale or covered element only means "not yet". */
   async until(condition: () => Promise<boolean>, what: string, waitMs = WAIT_MS): Promise<void> {
     let last: unknown = null;

@@ -6,7 +6,7 @@ const standing = (browser: Browser): Promise<string> =>
   browser.driver.executeScript<string>(
     `if (document.querySelector('[data-sign]')) return 'end';
      const asked = [...document.querySelectorAll('[data-question]')].map((each) => each.dataset.question + each.dataset.outcome);
-     return [document.querySelector('[data-left]')?.textContent, ...asked].join(' ');`,
+     return [document.querySelector('[data-left]')?.textContent, document.querySelector('[data-sweep]')?.textContent, scrollY, ...asked].join(' ');`,
   );
 
 /** Sweeps station after station to the signature, each only once what the last did has come: a key too many would sign. */
@@ -17,6 +17,8 @@ export async function sweepToTheEnd(
 ): Promise<void> {
   await browser.find('[data-sweep], [data-sign]');
   for (let at = await standing(browser); at !== 'end';) {
+    await browser.drawn();
+    at = await standing(browser);
     await before();
     if (by === 'keys') await browser.press(Key.SPACE);
     else await browser.click('[data-sweep]');
@@ -25,6 +27,18 @@ export async function sweepToTheEnd(
       async () => (at = await standing(browser)) !== last,
       `the sweep changed nothing: ${last}`,
     );
+  }
+}
+
+/** Sweeps until the station in hand has given its marks: what was not in sight is shown first. */
+export async function sweepStation(browser: Browser): Promise<void> {
+  const left = (): Promise<string> => browser.text('[data-left]');
+  for (const before = await left(); (await left()) === before;) {
+    await browser.drawn();
+    const last = await standing(browser);
+    await browser.click('[data-sweep]');
+    await browser.until(async () => (await standing(browser)) !== last, `the sweep changed nothing: ${last}`);
+    if ((await browser.count('[data-left]')) === 0) return;
   }
 }
 

@@ -1,3 +1,4 @@
+import type { FieldIssue } from '@cadre/core/errors';
 import type { DataSource, EntityManager } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -107,7 +108,7 @@ export class Assessments {
       async (tx) => {
         const { bikeId } = await undecided(tx, id);
         const known = new Set((await factsOf(tx, bikeId)).findings.map((finding) => finding.id));
-        const unknown = body.prices.flatMap((price, at) =>
+        const unknown = body.prices.flatMap((price, at): FieldIssue[] =>
           known.has(price.findingId) ? [] : [{ path: `prices.${at}.findingId`, code: 'unknown' }],
         );
         if (unknown.length > 0) throw new RefusedError('body.invalid', {}, { fields: unknown });

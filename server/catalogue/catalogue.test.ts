@@ -97,7 +97,7 @@ describe('checklists', () => {
       [before.hash, 1, 1],
     ]);
     expect(versions[0]).toMatchObject({ publishedBy: world.idOf('lead'), note: 'changed' });
-    expect(versions[1]).toMatchObject({ publishedBy: null, note: 'As shipped' });
+    expect(versions[1]).toMatchObject({ publishedBy: null, note: 'Cadre’s default' });
   });
 
   it('need a reason to let a critical go, and keep it', async () => {

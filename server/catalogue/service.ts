@@ -253,7 +253,7 @@ export class Catalogue {
         published = fresh.length;
         return fresh.map((checklist) => ({
           kind: 'checklist.published' as const,
-          body: { hash: hashOf(checklist), checklist, note: 'As shipped' },
+          body: { hash: hashOf(checklist), checklist, note: 'Cadre’s default' },
         }));
       },
       async () => null,

@@ -28,7 +28,7 @@ function markingIssues(known: FitList, noted: FitList, build: Build): readonly F
   // A most under the least known already is told at the most: that is what was just typed.
   return fitIssues({ ...known, ...noted })
     .filter((issue) => !before.has(issue.path))
-    .map((issue) =>
+    .map((issue): FieldIssue =>
       issue.path.slice('fit.'.length) in noted
         ? issue
         : { path: `fit.${Object.keys(noted)[0] ?? ''}`, code: 'speaks-against' },

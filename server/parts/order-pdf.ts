@@ -8,6 +8,7 @@ import { currentPolicy } from '@cadre/server/catalogue';
 import { programEntity } from '@cadre/server/people';
 import { siteDay } from '@cadre/core/schedule';
 import { siteEntity } from '@cadre/server/fleet';
+import * as t from './messages';
 
 /** The writer of PDFs, loaded when an order is first asked for: it is a fifth of what the server would load at its start. */
 async function writer(): Promise<typeof PdfMake> {
@@ -33,7 +34,7 @@ async function writer(): Promise<typeof PdfMake> {
 const wanted = (line: SupplierOrder['lines'][number]): string =>
   [
     ...line.wantedFor.map(({ tag, count }) => (count > 1 ? `${tag} (${count})` : tag)),
-    line.toTheLeast > 0 ? `${line.toTheLeast} for the shelf (least ${line.item.least})` : '',
+    line.toTheLeast > 0 ? t.forStock({ count: line.toTheLeast, minimum: line.item.least }) : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -48,20 +49,18 @@ function documentOf(
   const unit = 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2);
   const price = (minor: number): string => format.format(minor / unit);
   return {
-    info: { title: `Parts to order, ${program}, ${day}` },
+    info: { title: t.reorderListOf({ program, day }) },
     pageMargins: [40, 48, 40, 48],
     defaultStyle: { fontSize: 10 },
     footer: (page, pages) => ({
-      text: `${program} · ${day} · page ${page} of ${pages}`,
+      text: t.pageOf({ program, day, page, pages }),
       alignment: 'center',
       fontSize: 8,
     }),
     content: [
-      { text: 'Parts to order', fontSize: 20, bold: true },
+      { text: t.reorderList, fontSize: 20, bold: true },
       { text: `${program}, ${day}`, margin: [0, 2, 0, 8] },
-      ...(orders.length === 0
-        ? [{ text: 'Nothing: every part is on the shelf in its least number, and nothing waits for one.' }]
-        : []),
+      ...(orders.length === 0 ? [{ text: t.nothingToOrder }] : []),
       ...orders.flatMap((order) => [
         {
           text: order.supplier,
@@ -74,7 +73,7 @@ function documentOf(
             headerRows: 1,
             widths: ['*', 40, 60, 60, 150],
             body: [
-              ['Part', 'Count', 'Each', 'Together', 'For'].map((text) => ({ text, bold: true })),
+              [t.part, t.count, t.priceEach, t.total, t.neededFor].map((text) => ({ text, bold: true })),
               ...order.lines.map((line) => [
                 line.item.name,
                 String(line.count),
@@ -83,11 +82,11 @@ function documentOf(
                 wanted(line),
               ]),
               [
-                { text: 'Together', bold: true },
+                { text: t.total, bold: true },
                 '',
                 '',
                 { text: price(order.cost), bold: true },
-                `here in ${order.leadDays} days at the latest`,
+                t.leadTime({ days: order.leadDays }),
               ],
             ],
           },

@@ -22,6 +22,7 @@ import {
 } from '@cadre/server/platform/event-log';
 import type { PartEvents } from './events';
 import type { ReassemblyEvents } from '@cadre/server/reassembly';
+import * as t from './messages';
 
 async function describeFitments(tx: EntityManager, rows: readonly FitmentRow[]): Promise<Fitment[]> {
   const parts = await tx.getRepository(partEntity).findBy({ id: In(rows.map((row) => row.partId)) });
@@ -119,14 +120,19 @@ export async function replacing(
 /** What a bike lacks once a part is off it: it is not whole until somebody closes the item. */
 function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<ReassemblyEvents>[] {
   if (fitment.part.kind === 'other') return [];
-  const where = fitment.position === 'only' ? '' : `${fitment.position} `;
+  const { position: end, part } = fitment;
   return [
     {
       kind: 'not-reassembled.opened',
       body: {
         bikeId,
         itemId: newId(),
-        what: truncate(`Without its ${where}${fitment.part.kind}: ${fitment.part.name} was taken off`, 200),
+        what: truncate(
+          end === 'only'
+            ? t.removed({ part: part.kind, name: part.name })
+            : t.removedAt({ end, part: part.kind, name: part.name }),
+          200,
+        ),
       },
       happenedAt: at,
     },

@@ -85,6 +85,6 @@ describe('the shelf', () => {
   it('is dated by the site’s day: an hour before midnight by the world’s time it is the next one there', async () => {
     const late = Date.UTC(2026, 5, 10, 23, 15);
     const pdf = await orderPdf(world.database.source, [], late);
-    expect(pdf.toString('latin1')).toContain('Parts to order, Test quay, 2026-06-11');
+    expect(pdf.toString('latin1')).toContain('Reorder list, Test quay, 2026-06-11');
   });
 });

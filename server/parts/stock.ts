@@ -17,7 +17,7 @@ export async function lockItems(
     .getRepository(stockItemEntity)
     .find({ where: { id: In([...ids]) }, order: { id: 'ASC' }, lock: { mode: 'pessimistic_write' } });
   for (const id of ids)
-    if (!rows.some((row) => row.id === id)) throw new RefusedError('not-found', { what: 'part in stock' });
+    if (!rows.some((row) => row.id === id)) throw new RefusedError('not-found', { what: 'part-in-stock' });
   return new Map(rows.map((row) => [row.id, row]));
 }
 

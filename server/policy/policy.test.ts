@@ -114,7 +114,7 @@ describe('policy', () => {
     expect(published.policy.soonDays).toBe(5);
     const { versions } = await world.as('desk').send(policyVersions);
     expect(versions[0]).toMatchObject({ publishedBy: world.idOf('lead'), policy: { note: 'a short week' } });
-    expect(versions.at(-1)?.policy.note).toBe('As shipped');
+    expect(versions.at(-1)?.policy.note).toBe('Cadre’s default');
   });
 
   it('changed by two leads at once: the later one sees the earlier', async () => {

@@ -26,11 +26,11 @@ function refuseChoices(choices: Choices): void {
   const issues = choices.ownRoutes.flatMap((route, index): FieldIssue[] => {
     const path = `policy.ownRoutes.${index}`;
     return [
-      ...(route.name.trim() === '' ? [{ path: `${path}.name`, code: 'required' }] : []),
+      ...(route.name.trim() === '' ? [{ path: `${path}.name`, code: 'required' } as const] : []),
       ...(new Set(route.zones).size !== ZONES.length || route.zones.length !== ZONES.length
-        ? [{ path: `${path}.zones`, code: 'not-every-zone' }]
+        ? [{ path: `${path}.zones`, code: 'not-every-zone' } as const]
         : []),
-      ...(keys.indexOf(route.key) !== index ? [{ path: `${path}.key`, code: 'twice' }] : []),
+      ...(keys.indexOf(route.key) !== index ? [{ path: `${path}.key`, code: 'twice' } as const] : []),
     ];
   });
   issues.push(...limitIssues(choices.limits).map((issue) => ({ ...issue, path: `policy.${issue.path}` })));

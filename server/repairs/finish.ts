@@ -1,3 +1,4 @@
+import type { FieldIssue } from '@cadre/core/errors';
 import type { EntityManager } from 'typeorm';
 import type { BodyOf } from '@cadre/contract/http';
 import type { finishRepair } from '@cadre/contract/repairs';
@@ -27,7 +28,7 @@ function takeOffShelf(items: Shelf, body: Body): readonly UsedPart[] {
   const left = new Map([...items].map(([id, item]) => [id, item.onHand]));
   return body.used.map(({ itemId, count, findingId }, at): UsedPart => {
     const item = items.get(itemId);
-    if (!item) throw new RefusedError('not-found', { what: 'part in stock' });
+    if (!item) throw new RefusedError('not-found', { what: 'part-in-stock' });
     const onHand = left.get(itemId) ?? 0;
     if (count > onHand)
       throw new RefusedError(
@@ -111,12 +112,12 @@ export async function sayDone(
 ): Promise<NewEvent<RepairEvents & PartEvents>[]> {
   const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
   const { bikeId, id: repairId } = repair;
-  const astray = body.used.flatMap((each, at) =>
+  const astray = body.used.flatMap((each, at): FieldIssue[] =>
     repair.findingIds.includes(each.findingId) ? [] : [{ path: `used.${at}.findingId`, code: 'unknown' }],
   );
   const undone = repair.findingIds
     .filter((id) => !body.work.some((each) => each.findingId === id))
-    .map((id) => ({ path: `work.${id}`, code: 'required' }));
+    .map((id): FieldIssue => ({ path: `work.${id}`, code: 'required' }));
   if (undone.length + astray.length > 0)
     throw new RefusedError('body.invalid', {}, { fields: [...undone, ...astray] });
   await refuseOverTorque(tx, bikeId, body.torques);

@@ -6,4 +6,5 @@ export const setupFeature: Feature = {
   name: 'setup',
   projected: [programEntity],
   projections: setupProjections,
+  secret: ['demo_clock'],
 };

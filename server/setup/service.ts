@@ -86,7 +86,7 @@ export class Setup {
           { kind: 'policy.published', body: { hash: hashOf(DEFAULT_POLICY), policy: DEFAULT_POLICY } },
           ...SHIPPED_CHECKLISTS.map((checklist) => ({
             kind: 'checklist.published' as const,
-            body: { hash: hashOf(checklist), checklist, note: 'As shipped' },
+            body: { hash: hashOf(checklist), checklist, note: 'Cadre’s default' },
           })),
           { kind: 'program.set-up', body: { programId: body.id, name: body.programName, demo } },
         ];

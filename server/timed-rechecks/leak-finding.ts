@@ -3,6 +3,7 @@ import { judgeCheck, type Finding } from '@cadre/core/findings';
 import { pressureVerdict, type LeakAnswer } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import type { Gauged, TimedRecheck } from '@cadre/core/timed-rechecks';
+import * as t from './messages';
 
 const PRESSURE = 'tyre-pressure';
 const LOW_AGAIN = 'low-again';
@@ -64,6 +65,6 @@ export function leakFinding(
   });
   const [change] = changes;
   if (!change) throw new Error('a leak that is a fault makes a finding');
-  const rate = `Lost ${Math.round(answer.perDay * 1000) / 10} % a day over its soak`;
+  const rate = t.lostOverTest({ percent: Math.round(answer.perDay * 1000) / 10 });
   return { ...change.finding, words: { ...change.finding.words, note: rate } };
 }

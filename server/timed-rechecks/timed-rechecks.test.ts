@@ -80,7 +80,7 @@ describe('a soak', () => {
         position: 'front',
         fault: 'low-again',
         severity: 'soon',
-        words: { note: 'Lost 10.7 % a day over its soak' },
+        words: { note: 'Lost 10.7 % a day in its leak test' },
       },
     ]);
     expect((await verify(world.database.source)).faults).toEqual([]);

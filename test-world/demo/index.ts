@@ -1,2 +1,3 @@
 export { demoPeople } from './people';
 export { seedDemo } from './seed';
+export { DEMO_ZONE } from './zone';

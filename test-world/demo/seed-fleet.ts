@@ -19,7 +19,7 @@ import { demoShelf } from './shelf';
 import { demoBikes, demoBuild, demoModels, demoRacks, modelBuild, type DemoBike } from './fleet';
 import { demoPeople } from './people';
 
-const ZONE = 'Europe/London';
+import { DEMO_ZONE } from './zone';
 const BOUGHT_FOR_A_SEASON = 60;
 
 /** Everything the demo does goes through the same routes as everybody's clicks, on a clock that can be turned back. */
@@ -59,7 +59,7 @@ export class FleetSeeder {
         id: newId(),
         programName: 'Lapwing Quay Outdoor Centre',
         siteName: 'Boathouse',
-        timeZone: ZONE,
+        timeZone: DEMO_ZONE,
         opensAt: '09:00',
         leadName: lead.name,
         signInName: lead.signInName,
@@ -82,7 +82,9 @@ export class FleetSeeder {
   /** Sites, racks, models with their fit lists, and the bikes on their hooks. */
   async fleet(): Promise<void> {
     const lead = this.as('ines');
-    await lead.send(addSite, { body: { id: newId(), name: 'Hill hut', timeZone: ZONE, opensAt: '09:30' } });
+    await lead.send(addSite, {
+      body: { id: newId(), name: 'Hill hut', timeZone: DEMO_ZONE, opensAt: '09:30' },
+    });
     const { sites } = await lead.send(getWall);
     const siteId = (site: 'boathouse' | 'hut'): string =>
       sites.find((each) => each.name === (site === 'hut' ? 'Hill hut' : 'Boathouse'))?.id ?? '';

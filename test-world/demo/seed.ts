@@ -29,7 +29,7 @@ import { demoPeople } from './people';
 
 import { FleetSeeder } from './seed-fleet';
 
-const ZONE = 'Europe/London';
+import { DEMO_ZONE } from './zone';
 
 /** The demo’s morning on top of its fleet: offers, groups, checks, rounds, the bench. */
 class Seeder extends FleetSeeder {
@@ -80,8 +80,8 @@ class Seeder extends FleetSeeder {
     const lead = this.as('ines');
     const { sites } = await lead.send(getWall);
     const quarter = 15 * MINUTE_MS;
-    const base = Math.max(siteTimeToday(now, ZONE, '09:00'), Math.ceil(now / quarter) * quarter);
-    const tomorrow = siteTimeToday(now + DAY_MS, ZONE, '09:00');
+    const base = Math.max(siteTimeToday(now, DEMO_ZONE, '09:00'), Math.ceil(now / quarter) * quarter);
+    const tomorrow = siteTimeToday(now + DAY_MS, DEMO_ZONE, '09:00');
     for (const [name, start, groups] of [
       ['', base, demoGroups],
       [', second day', tomorrow, demoGroups.slice(0, 2)],
@@ -135,13 +135,13 @@ class Seeder extends FleetSeeder {
     const lead = this.as('ines');
     const { sites, racks } = await lead.send(getWall);
     const siteOf = (name: string): string => sites.find((each) => each.name === name)?.id ?? '';
-    const clockAt = (at: number): string => formatDate(new TZDate(at, ZONE), 'HH:mm');
+    const clockAt = (at: number): string => formatDate(new TZDate(at, DEMO_ZONE), 'HH:mm');
     // A rule makes its round some hours before it is to be done, so it is to be done some hours from now, whatever the hour of seeding.
     const soon = Math.min(
-      Math.max(siteTimeToday(now, ZONE, '09:00'), now + 40 * MINUTE_MS),
+      Math.max(siteTimeToday(now, DEMO_ZONE, '09:00'), now + 40 * MINUTE_MS),
       this.now + 240 * MINUTE_MS,
     );
-    const doneBy = siteDay(soon, ZONE) === siteDay(now, ZONE) ? clockAt(soon) : '23:59';
+    const doneBy = siteDay(soon, DEMO_ZONE) === siteDay(now, DEMO_ZONE) ? clockAt(soon) : '23:59';
     await lead.send(setStandingRound, {
       params: { id: newId() },
       body: {
@@ -177,7 +177,7 @@ class Seeder extends FleetSeeder {
         checklistKey: 'wet-season',
         bikeIds: hardtails,
         people: [this.people.get('tomas') ?? '', this.people.get('pia') ?? ''],
-        deadline: siteTimeToday(now + 18 * DAY_MS, ZONE, '17:00'),
+        deadline: siteTimeToday(now + 18 * DAY_MS, DEMO_ZONE, '17:00'),
         at: this.now,
       },
     });
@@ -288,7 +288,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
       { marking: 'by-person', money: { currency: 'GBP', hourlyRate: 3200 } },
       'Signed-off people by station, trainees one by one; an hour at the bench costs 32',
     );
-    const today = startOfSiteDay(now, ZONE);
+    const today = startOfSiteDay(now, DEMO_ZONE);
     const person = (name: 'ines' | 'tomas' | 'pia'): Actor => {
       const found = demoPeople.find((each) => each.signInName === name);
       if (!found) throw new Error(`nobody called ${name} in the demo`);

@@ -20,7 +20,7 @@ const reason = ref('');
         :disabled="busy || wrong || !looked"
         data-accept
         @click="emit('decide', true, reason.trim())"
-        >{{ t.takeIntoFleet }}</ActButton
+        >{{ t.acceptIntoFleet }}</ActButton
       >
       <ActButton
         big
@@ -28,11 +28,11 @@ const reason = ref('');
         :disabled="busy || wrong || !reason.trim()"
         data-decline
         @click="emit('decide', false, reason.trim())"
-        >{{ t.leaveForReason }}</ActButton
+        >{{ t.declineBike }}</ActButton
       >
     </div>
     <p class="text-[0.95rem] text-soft">
-      {{ t.takenKeepsAllIts }}
+      {{ t.acceptedBikeKeepsIts }}
     </p>
   </div>
 </template>

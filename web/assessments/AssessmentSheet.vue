@@ -66,7 +66,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
     </div>
     <template v-if="assessment.state === 'open'">
       <p v-if="!looked" class="rounded-md bg-watch-wash p-3 text-watch">
-        {{ t.nobodyHasLookedOver }}
+        {{ t.bikeNotCheckedYet }}
         <RouterLink
           v-if="session.may('mark')"
           :to="{
@@ -76,7 +76,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
           }"
           class="inline-flex min-h-12 items-center font-semibold underline"
           data-look-over
-          >{{ t.lookOverWithDeep }}</RouterLink
+          >{{ t.startAssessmentCheck }}</RouterLink
         >
       </p>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
@@ -84,13 +84,13 @@ async function decide(accept: boolean, reason: string): Promise<void> {
         <div class="grid gap-3 sm:grid-cols-2">
           <TextField
             v-model="typed.asking"
-            :label="t.askedFor"
-            :error="asking === null ? t.amountMoney : null"
+            :label="t.askingPrice"
+            :error="asking === null ? t.enterAmount : null"
           />
           <TextField
             v-model="typed.worth"
-            :label="t.worthHereWhenFit"
-            :error="worth === null ? t.amountMoney : null"
+            :label="t.valueWhenRepaired"
+            :error="worth === null ? t.enterAmount : null"
           />
         </div>
         <AssessmentSum />
@@ -107,7 +107,7 @@ async function decide(accept: boolean, reason: string): Promise<void> {
                 {{ finding.words.fault.toLowerCase() }}</span
               ><span class="block text-[0.95rem] text-soft"
                 >{{ SEVERITY_WORDS[finding.severity]
-                }}{{ isSaved(finding) ? '' : t.proposedNotKeptYet }}</span
+                }}{{ isSaved(finding) ? '' : t.suggestedNotSavedYet }}</span
               >
             </p>
             <TextField
@@ -128,9 +128,9 @@ async function decide(accept: boolean, reason: string): Promise<void> {
             />
           </li>
         </ul>
-        <p v-if="looked && rows.length === 0" class="text-soft">{{ t.nothingWasFoundOn }}</p>
+        <p v-if="looked && rows.length === 0" class="text-soft">{{ t.noFindings }}</p>
         <ActButton type="submit" :disabled="refusal.busy.value || wrong" data-price-save>{{
-          t.keepPrices
+          t.savePrices
         }}</ActButton>
       </form>
       <AssessmentDecision
@@ -143,9 +143,9 @@ async function decide(accept: boolean, reason: string): Promise<void> {
     </template>
     <p v-else class="text-lg" data-decided>
       <span class="font-semibold">{{
-        assessment.state === 'accepted' ? t.takenIntoFleet : t.notTaken
+        assessment.state === 'accepted' ? t.acceptedIntoFleet : t.declined
       }}</span>{{
-        t.nameofWhenAskedShow({
+        t.nameOfWhenAskingPrice({
           nameOf: fleet.nameOf(assessment.decidedBy ?? ''),
           when: dayAndClock(assessment.decidedAt ?? 0, now),
           show: money.show(assessment.asking),

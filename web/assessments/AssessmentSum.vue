@@ -13,7 +13,7 @@ const { sum, asking, worth, unpriced, rate, hands } = useProvided(PRICING);
   <div v-if="sum" class="rounded-md border-2 border-line p-3" data-sum>
     <dl class="figures grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-4">
       <div>
-        <dt class="text-sm text-soft">{{ t.asked }}</dt>
+        <dt class="text-sm text-soft">{{ t.askingPrice }}</dt>
         <dd class="sturdy text-xl">{{ money.show(asking ?? 0) }}</dd>
       </div>
       <div>
@@ -21,18 +21,18 @@ const { sum, asking, worth, unpriced, rate, hands } = useProvided(PRICING);
         <dd class="sturdy text-xl">{{ money.show(sum.repairs) }}</dd>
       </div>
       <div>
-        <dt class="text-sm text-soft">{{ t.together }}</dt>
+        <dt class="text-sm text-soft">{{ t.total }}</dt>
         <dd class="sturdy text-xl">{{ money.show(sum.whole) }}</dd>
       </div>
       <div>
-        <dt class="text-sm text-soft">{{ t.worthWhenFit }}</dt>
+        <dt class="text-sm text-soft">{{ t.valueWhenRepaired }}</dt>
         <dd class="sturdy text-xl">{{ money.show(worth ?? 0) }}</dd>
       </div>
     </dl>
     <p class="mt-2 text-lg font-semibold" :class="sum.accept ? 'text-act' : 'text-held'">
       {{
         sum.accept
-          ? t.showUnderItsWorth({ show: money.show(sum.gain), part: unpriced ? t.soFar : t.worthTaking })
+          ? t.showBelowItsValue({ show: money.show(sum.gain), part: unpriced ? t.soFar : t.worthBuying })
           : t.notWorthPrice
       }}
     </p>

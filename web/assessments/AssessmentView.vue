@@ -42,15 +42,15 @@ function opened(assessment: Assessment): void {
   adding.value = false;
   pick(assessment);
 }
-const WORDS = { open: t.toDecide, accepted: t.taken, declined: t.notTaken2 } as const;
+const WORDS = { open: t.toDecide, accepted: t.accepted, declined: t.declined2 } as const;
 </script>
 
 <template>
   <main class="mx-auto max-w-[90rem] px-4 pb-16 pt-4">
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.usedBikesOnOffer }}</h1>
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.usedBikeAssessments }}</h1>
       <ActButton v-if="session.may('edit-fleet')" kind="main" data-add-assessment @click="adding = !adding">{{
-        t.bikeOffered
+        t.newAssessment
       }}</ActButton>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
@@ -77,13 +77,13 @@ const WORDS = { open: t.toDecide, accepted: t.taken, declined: t.notTaken2 } as 
                 WORDS[each.state]
               }}</span
               ><span class="figures block text-sm text-soft">{{
-                t.askedShow({ show: money.show(each.asking) })
+                t.askingPriceShow({ show: money.show(each.asking) })
               }}</span></span
             >
           </button>
         </li>
         <li v-if="assessments.loaded.value && assessments.assessments.value.length === 0" class="text-soft">
-          {{ t.noBikeWasEver }}
+          {{ t.noAssessmentsYetStart }}
         </li>
       </ul>
       <div class="min-w-0 grow">
@@ -96,7 +96,7 @@ const WORDS = { open: t.toDecide, accepted: t.taken, declined: t.notTaken2 } as 
           :items="stock.items.value"
         />
         <p v-else-if="assessments.loaded.value && assessments.assessments.value.length" class="text-soft">
-          {{ t.pickOne }}
+          {{ t.chooseAssessment }}
         </p>
       </div>
     </div>

@@ -34,10 +34,10 @@ const models = computed(() => [
   ...fleet.models.map((model) => ({ value: model.id, label: model.name })),
 ]);
 const wrong = computed(() => ({
-  tag: /^[A-Za-z0-9-]{1,12}$/.test(typed.tag.trim()) ? null : t.shortCodeForIts,
-  model: typed.modelId || typed.model.trim() ? null : t.sayWhatAsOn,
-  asking: money.value.read(typed.asking) === null ? t.amountMoney : null,
-  worth: money.value.read(typed.worth) === null ? t.amountMoney : null,
+  tag: /^[A-Za-z0-9-]{1,12}$/.test(typed.tag.trim()) ? null : t.enterShortTagLetters,
+  model: typed.modelId || typed.model.trim() ? null : t.enterNameAsWritten,
+  asking: money.value.read(typed.asking) === null ? t.enterAmount : null,
+  worth: money.value.read(typed.worth) === null ? t.enterAmount : null,
 }));
 function error(field: keyof typeof wrong.value): string | null {
   const refused = refusal.fields.value.find((each) => each.path.split('.').at(-1) === field);
@@ -87,32 +87,32 @@ async function begin(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg border-2 border-line bg-sunk p-4 sm:grid-cols-2"
-    :aria-label="t.bikeOffered"
+    :aria-label="t.newAssessment"
     novalidate
     data-open-assessment
     @submit.prevent="begin"
   >
-    <TextField v-model="typed.tag" :label="t.tagForHere" :error="error('tag')" />
-    <TextField v-model="typed.from" :label="t.offeredBy" :hint="t.personClubAsYou" />
-    <SelectField v-model="typed.modelId" :label="t.modelFleet" :options="models" />
+    <TextField v-model="typed.tag" :label="t.tag" :error="error('tag')" />
+    <TextField v-model="typed.from" :label="t.offeredBy" :hint="t.personClub" />
+    <SelectField v-model="typed.modelId" :label="t.modelInYourFleet" :options="models" />
     <template v-if="!typed.modelId">
       <SelectField
         v-model="typed.kind"
         :label="t.kind"
         :options="BIKE_KINDS.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))"
       />
-      <TextField v-model="typed.model" :label="t.whatItIs" :error="error('model')" />
+      <TextField v-model="typed.model" :label="t.makeModel" :error="error('model')" />
     </template>
     <TextField v-model="typed.size" :label="t.size" />
-    <TextField v-model="typed.serial" :label="t.serialNumber" :hint="t.stolenLookUpBefore" />
-    <TextField v-model="typed.asking" :label="t.askedFor" :error="error('asking')" />
-    <TextField v-model="typed.worth" :label="t.worthHereWhenFit" :error="error('worth')" />
+    <TextField v-model="typed.serial" :label="t.serialNumber" :hint="t.checkFirstWhetherBike" />
+    <TextField v-model="typed.asking" :label="t.askingPrice" :error="error('asking')" />
+    <TextField v-model="typed.worth" :label="t.valueWhenRepaired" :error="error('worth')" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <div class="flex gap-2 sm:col-span-2">
       <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-assessment-save>{{
-        t.beginAssessment
+        t.startAssessment
       }}</ActButton>
-      <ActButton @click="emit('close')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('close')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

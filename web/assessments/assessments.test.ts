@@ -87,21 +87,21 @@ describe('a bike on offer', () => {
     const view = checklist([], assessment(), false);
     expect(view.find('[data-look-over]').exists()).toBe(true);
     expect(isOff(view, '[data-accept]')).toBe(true);
-    expect(view.text()).not.toContain('Nothing was found on it.');
+    expect(view.text()).not.toContain('No findings.');
   });
   it('adds up: parts, and minutes at the rate of the house, against what is asked and what a fit one is worth', async () => {
     const view = checklist([bars]);
     await price(view, 0, '40', '60');
     // 90.00 asked, 40.00 of parts and an hour at 30.00: 160.00 of 200.00.
-    for (const words of ['£90.00', '£70.00', '£160.00', '£200.00', '£40.00 under its worth: worth taking'])
+    for (const words of ['£90.00', '£70.00', '£160.00', '£200.00', '£40.00 below its value: worth buying'])
       expect(view.get('[data-sum]').text()).toContain(words);
     await price(view, 0, '90', '60');
-    expect(view.get('[data-sum]').text()).toContain('Not worth it at this price');
+    expect(view.get('[data-sum]').text()).toContain('Not worth this price');
   });
   it('says which parts nobody has priced: a worn tyre costs more than nothing', async () => {
     const view = checklist([bars, frame]);
     expect(view.get('[data-unpriced]').text()).toContain('2 findings have no price');
-    expect(view.get('[data-sum]').text()).toContain('under its worth so far');
+    expect(view.get('[data-sum]').text()).toContain('below its value so far');
     await price(view, 0, '40', '10');
     expect(view.get('[data-unpriced]').text()).toContain('1 finding ');
     await price(view, 1, '0', '10');
@@ -109,11 +109,13 @@ describe('a bike on offer', () => {
   });
   it('says that minutes cost nothing while no rate is set', () => {
     useCatalogue().known = { policy: { policy: DEFAULT_POLICY } } as never;
-    expect(checklist([bars]).get('[data-sum]').text()).toContain('minutes cost nothing in this sum');
+    expect(checklist([bars]).get('[data-sum]').text()).toContain(
+      'No hourly rate is set, so work time counts as zero.',
+    );
   });
   it('says before any money what only a qualified mechanic or the maker decides', () =>
     expect(checklist([bars, frame]).get('[data-sum]').text()).toContain(
-      'Crack: a qualified mechanic or the maker decides before money does.',
+      'Crack: a qualified mechanic or the maker decides before you decide on money.',
     ));
   it('is not decided on a price that cannot be read', async () => {
     const view = checklist([bars]);
@@ -146,7 +148,7 @@ describe('a bike on offer', () => {
     server.answers['POST /api/v1/assessments/i/prices'] = () => new Refusal('assessment.decided');
     await view.get('[data-reason] input').setValue('Good');
     await pressed(view, '[data-accept]');
-    expect(view.get('[role=alert]').text()).toContain('This assessment was decided already.');
+    expect(view.get('[role=alert]').text()).toContain('This assessment is already decided.');
     expect(view.get<HTMLInputElement>('[data-reason] input').element.value).toBe('Good');
     expect(sent()).toHaveLength(1);
   });
@@ -171,16 +173,20 @@ describe('a bike is offered', () => {
     await flushPromises();
   };
   const GIVEN = {
-    'Tag for it here': 'N02',
-    'What it is': 'Reed 3',
-    'Asked for it': '90',
-    'Worth here when fit': '200',
+    Tag: 'N02',
+    'Make and model': 'Reed 3',
+    'Asking price': '90',
+    'Value when repaired': '200',
   };
 
   it('names each field that is wrong, and sends nothing', async () => {
     const view = open();
-    await send(view, { 'Tag for it here': 'no tag!', 'Asked for it': 'much' });
-    for (const words of ['letters and digits.', 'as on its frame.', 'An amount of money.'])
+    await send(view, { Tag: 'no tag!', 'Asking price': 'much' });
+    for (const words of [
+      'letters and digits.',
+      'Enter the name as written on the frame.',
+      'Enter an amount.',
+    ])
       expect(view.text()).toContain(words);
     expect(sent()).toEqual([]);
   });
@@ -195,7 +201,7 @@ describe('a bike is offered', () => {
   });
   it('or with that of a model of the fleet', async () => {
     const view = open();
-    await send(view, { ...GIVEN, 'Model of the fleet': 'm' });
+    await send(view, { ...GIVEN, 'Model in your fleet': 'm' });
     expect(sent()).toMatchObject([
       { body: { bike: { modelId: 'm', model: 'Sandpiper', build: { kind: 'child' } } } },
     ]);
@@ -209,8 +215,8 @@ describe('a bike is offered', () => {
       ]);
     const view = open();
     await send(view, GIVEN);
-    expect(view.text()).toContain('Taken by N02.');
-    expect(view.text()).toContain('At most 80.');
+    expect(view.text()).toContain('In use by N02.');
+    expect(view.text()).toContain('Maximum 80.');
     expect(view.findAll('[aria-invalid=true]')).toHaveLength(2);
   });
 });

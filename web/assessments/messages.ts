@@ -2,77 +2,84 @@ import { message } from '@cadre/web/platform/i18n';
 
 // AssessmentDecision
 export const reason = message('Reason');
-export const takeIntoFleet = message('Take it into the fleet');
-export const leaveForReason = message('Leave it, for this reason');
-export const takenKeepsAllIts = message(
-  'Taken, it keeps all its findings and stays held until it is repaired, looked at and released like any bike.',
+export const acceptIntoFleet = message('Accept into the fleet');
+export const declineBike = message('Decline bike');
+export const acceptedBikeKeepsIts = message(
+  'An accepted bike keeps its findings. It stays held until it is repaired, rechecked and released.',
 );
 
 // AssessmentSheet
 export const assessmentTag = message('Assessment of {tag}');
 export const fromFrom = message('from {from}');
-export const nobodyHasLookedOver = message(
-  'Nobody has looked it over yet. Until then the sum knows nothing of it.',
+export const bikeNotCheckedYet = message(
+  'This bike is not checked yet, so the total does not include any repairs.',
 );
-export const lookOverWithDeep = message('Look it over with the deep checklist');
-export const askedFor = message('Asked for it');
-export const amountMoney = message('An amount of money.');
-export const worthHereWhenFit = message('Worth here when fit');
-export const proposedNotKeptYet = message(' · proposed, not kept yet');
+export const startAssessmentCheck = message('Start the assessment check');
+export const askingPrice = message('Asking price');
+export const enterAmount = message('Enter an amount.');
+export const valueWhenRepaired = message('Value when repaired');
+export const suggestedNotSavedYet = message(' · suggested, not saved yet');
 export const parts = message('Parts');
 export const minutes = message('Minutes');
-export const nothingWasFoundOn = message('Nothing was found on it.');
-export const keepPrices = message('Keep the prices');
-export const takenIntoFleet = message('Taken into the fleet');
-export const notTaken = message('Not taken');
-export const nameofWhenAskedShow = message(': {nameOf}, {when}. Asked {show}, worth {show2} when fit.');
+export const noFindings = message('No findings.');
+export const savePrices = message('Save prices');
+export const acceptedIntoFleet = message('Accepted into the fleet');
+export const declined = message('Declined');
+export const nameOfWhenAskingPrice = message(
+  ': {nameOf}, {when}. Asking price {show}, value when repaired {show2}.',
+);
 
 // AssessmentSum
-export const asked = message('Asked');
 export const repairs = message('Repairs');
-export const together = message('Together');
-export const worthWhenFit = message('Worth when fit');
-export const showUnderItsWorth = message('{show} under its worth{part}');
+export const total = message('Total');
+export const showBelowItsValue = message('{show} below its value{part}');
 export const soFar = message(' so far');
-export const worthTaking = message(': worth taking');
-export const notWorthPrice = message('Not worth it at this price');
+export const worthBuying = message(': worth buying');
+export const notWorthPrice = message('Not worth this price');
 export const partsFindingHaveNo = message(
-  'Parts of {unpriced, plural, one {# finding} other {# findings}} have no price: they count as nothing here.',
+  'The parts of {unpriced, plural, one {# finding} other {# findings}} have no price and count as zero.',
 );
-export const noHourlyRateSet = message('No hourly rate is set: minutes cost nothing in this sum.');
+export const noHourlyRateSet = message('No hourly rate is set, so work time counts as zero.');
 export const handsQualifiedMechanicMaker = message(
-  '{hands}: a qualified mechanic or the maker decides before money does.',
+  '{hands}: a qualified mechanic or the maker decides before you decide on money.',
 );
 
 // AssessmentView
 export const toDecide = message('to decide');
-export const taken = message('taken');
-export const notTaken2 = message('not taken');
-export const usedBikesOnOffer = message('Used bikes on offer');
-export const bikeOffered = message('A bike is offered');
+export const accepted = message('accepted');
+export const declined2 = message('declined');
+export const usedBikeAssessments = message('Used-bike assessments');
+export const newAssessment = message('New assessment');
 export const assessments = message('Assessments');
-export const askedShow = message('asked {show}');
-export const noBikeWasEver = message('No bike was ever offered here.');
-export const pickOne = message('Pick one.');
+export const askingPriceShow = message('asking price {show}');
+export const noAssessmentsYetStart = message(
+  'No assessments yet. Start one when someone offers you a used bike.',
+);
+export const chooseAssessment = message('Choose an assessment.');
 
 // OpenAssessment
 export const noneThese = message('None of these');
-export const shortCodeForIts = message('A short code for its tag: letters and digits.');
-export const sayWhatAsOn = message('Say what it is, as on its frame.');
-export const tagForHere = message('Tag for it here');
+export const enterShortTagLetters = message('Enter a short tag of letters and digits.');
+export const enterNameAsWritten = message('Enter the name as written on the frame.');
+export const tag = message('Tag');
 export const offeredBy = message('Offered by');
-export const personClubAsYou = message('a person, a club; as you would say it');
-export const modelFleet = message('Model of the fleet');
+export const personClub = message('a person or a club');
+export const modelInYourFleet = message('Model in your fleet');
 export const kind = message('Kind');
-export const whatItIs = message('What it is');
+export const makeModel = message('Make and model');
 export const size = message('Size');
 export const serialNumber = message('Serial number');
-export const stolenLookUpBefore = message('stolen? look it up before anything else');
-export const beginAssessment = message('Begin the assessment');
-export const leaveIt = message('Leave it');
+export const checkFirstWhetherBike = message('check first whether the bike is reported stolen');
+export const startAssessment = message('Start assessment');
+export const cancel = message('Cancel');
 
 // use-pricing
-export const pricesAssessment = message('the prices of an assessment');
+export const assessmentsPrices = message('the assessment’s prices');
 
 // views
 export const assessment = message('Assessment');
+
+// help assessment
+export const helpAssessmentPurpose1 = message(
+  'Check an offered bike, price each repair, and compare the total with its value. An accepted bike stays held until it is released.',
+);

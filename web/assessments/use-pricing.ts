@@ -115,4 +115,4 @@ export function usePricing(props: Priced) {
   return { findings, rate, typed, isSaved, rows, unpriced, asking, worth, wrong, sum, looked, hands, priced };
 }
 
-export const PRICING: InjectionKey<ReturnType<typeof usePricing>> = Symbol(t.pricesAssessment);
+export const PRICING: InjectionKey<ReturnType<typeof usePricing>> = Symbol(t.assessmentsPrices);

@@ -7,6 +7,6 @@ export const assessmentViews: readonly RouteRecordRaw[] = [
     name: 'assessment',
     component: () => import('./AssessmentView.vue'),
     props: true,
-    meta: { title: t.assessment },
+    meta: { help: () => import('./help'), title: t.assessment, nav: { area: 'fleet', order: 3 } },
   },
 ];

@@ -22,9 +22,9 @@ const part = computed(() =>
 );
 const signWords = computed(() => {
   if (signable.value.length)
-    return `${session.person?.trainee ? t.handIn : t.sign} ${signable.value.length === 1 ? t.n1CompleteBike : t.signableCompleteBikes({ signable: signable.value.length })}`;
+    return `${session.person?.trainee ? t.sync : t.sign} ${signable.value.length === 1 ? t.n1CompleteBike : t.signableCompleteBikes({ signable: signable.value.length })}`;
   if (done.value) return t.doneRowsSigned({ done: done.value, rows: rows.value.length });
-  return part.value ? t.noBikeCompleteYet : t.nothingMarkedYet;
+  return part.value ? t.noBikeCompleteYet : t.noAnswersYet;
 });
 </script>
 
@@ -48,7 +48,7 @@ const signWords = computed(() => {
           data-suggestion
           @click="emit('suggestion')"
         >
-          {{ t.itIsSuggestion({ suggestion }) }}
+          {{ t.useSuggestion({ suggestion }) }}
         </button>
       </p>
       <div class="flex items-center gap-2">
@@ -56,14 +56,14 @@ const signWords = computed(() => {
           t.undo
         }}</ActButton>
         <ActButton v-if="wide && fillable.length" class="shrink-0" data-fill-down @click="grid.fillDown()">
-          {{ t.passFromHereDown({ fillable: fillable.length }) }}
+          {{ t.passAllBelowBike({ fillable: fillable.length }) }}
         </ActButton>
         <ActButton
           v-if="wide && column?.kind === 'question'"
           class="shrink-0"
           data-open-paste
           @click="emit('paste')"
-          >{{ t.pasteColumnname({ columnName: columnName(column).toLowerCase() }) }}</ActButton
+          >{{ t.pasteColumnName({ columnName: columnName(column).toLowerCase() }) }}</ActButton
         >
         <ActButton
           kind="main"

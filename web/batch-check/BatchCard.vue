@@ -19,7 +19,8 @@ const props = defineProps<{
   columns: readonly BatchColumn[];
   standOf: (row: BatchBike) => object;
 }>();
-const { batch } = useProvided(BATCH);
+const { batch, seen } = useProvided(BATCH);
+const { vSeen } = seen;
 const emit = defineEmits<{ pass: []; exception: [] }>();
 const measuredOn = useMeasuredOn();
 const session = useSession();
@@ -37,6 +38,7 @@ const over = computed(() => props.row.state === 'signed' || props.row.state === 
   <li
     class="rounded-md border-2 border-line bg-plate"
     :data-batch-row="row.bike.tag"
+    v-seen="row.bike.id"
     :data-state="row.state"
     :data-complete="row.complete"
   >

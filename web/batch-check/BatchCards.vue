@@ -42,7 +42,7 @@ async function pass(index: number): Promise<void> {
       v-if="columns.length > 1"
       class="relative flex gap-1.5 overflow-x-auto pb-1"
       role="group"
-      :aria-label="t.questionsGoThrough"
+      :aria-label="t.questionsInBatch"
     >
       <button
         v-if="short"
@@ -52,7 +52,7 @@ async function pass(index: number): Promise<void> {
         data-column-key="all"
         @click="grid.showColumn(null)"
       >
-        {{ t.allColumnsLooks({ columns: columns.length }) }}
+        {{ t.allColumnsQuestions({ columns: columns.length }) }}
       </button>
       <button
         v-for="(column, index) in columns"
@@ -69,12 +69,12 @@ async function pass(index: number): Promise<void> {
     <DisclosureBox
       class="rounded-md bg-sunk px-3 py-2"
       :open="rows.every((row) => row.answers.size === 0)"
-      :title="t.whatLooked"
+      :title="t.question"
     >
       <LooksHere
         compact
         :questions="looksOf(shown)"
-        :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : t.allLooks"
+        :title="shown.length === 1 && shown[0] ? columnName(shown[0]) : t.allQuestions"
       />
     </DisclosureBox>
     <ol class="space-y-2">

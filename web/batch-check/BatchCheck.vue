@@ -9,7 +9,7 @@ import { useKeys, type KeyMap } from '@cadre/web/platform/keys';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { ZONE_WORDS } from '@cadre/web/words';
 import { useFound } from '@cadre/web/fleet';
-import { ActButton, NoticePlate } from '@cadre/web/ui';
+import { ActButton, NoticePlate, useSeen } from '@cadre/web/ui';
 import BatchBar from './BatchBar.vue';
 import BatchCards from './BatchCards.vue';
 import BatchException from './BatchException.vue';
@@ -38,8 +38,13 @@ const batch = useBatchCheck({
   scope: () => props.address.scope,
   way: () => props.address.way,
 });
-const grid = useBatchGrid(batch);
-provide(BATCH, { batch, grid });
+const seen = useSeen(() => props.bikes.length);
+// A card shows all its questions at once; the table may have columns beside the screen.
+const grid = useBatchGrid(
+  batch,
+  (key) => seen.has(key) || (!wide.value && batch.columns.value.some((column) => column.key === key)),
+);
+provide(BATCH, { batch, grid, seen });
 const pasting = ref<string | null>(null);
 const { opened } = grid;
 const openedRow = computed(
@@ -49,7 +54,7 @@ const openedRow = computed(
 const checklistName = computed(() =>
   props.address.checklistKey === EACH_RIDE_OUT
     ? 'Ride-out'
-    : (catalogue.summaryOf(props.address.checklistKey)?.name ?? t.line),
+    : (catalogue.summaryOf(props.address.checklistKey)?.name ?? t.batchCheck),
 );
 const scopeName = computed(() => {
   const { scope } = props.address;
@@ -86,7 +91,7 @@ function pasted(event: ClipboardEvent): void {
   const text = event.clipboardData?.getData('text/plain') ?? '';
   if (
     event.target instanceof HTMLElement &&
-    event.target.matches(t.inputTextarea) &&
+    event.target.matches('input, textarea') &&
     !text.trim().includes('\n')
   )
     return;
@@ -156,29 +161,30 @@ useKeys(
 
 <template>
   <main class="mx-auto max-w-[110rem] px-4 pb-40 pt-3 max-sm:px-2" data-batch :data-ready="batch.ready.value">
-    <header class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
-      <h1 class="sturdy text-2xl leading-tight">
-        {{ checklistName }}<template v-if="scopeName">, {{ scopeName }}</template>
-      </h1>
-      <p class="text-soft">
-        {{ t.downBike({ bikes: bikes.length })
-        }}<template v-if="address.way === 'paper'">{{ ' ' }}{{ t.keyedInFromPaper }}</template>
-      </p>
-      <ActButton
-        kind="quiet"
-        class="ml-auto"
-        data-batch-other
-        @click="router.push({ name: 'batch-check', query: { pick: '1' } })"
-        >{{ t.anotherBatch }}</ActButton
-      >
-    </header>
+    <Teleport defer to="#work-head">
+      <div class="flex items-center gap-3 max-sm:gap-2">
+        <h1 class="sturdy min-w-0 text-xl leading-tight max-sm:text-base">
+          {{ checklistName }}<template v-if="scopeName">, {{ scopeName }}</template>
+        </h1>
+        <p class="shrink-0 text-soft max-sm:hidden">
+          {{ t.bikeCount({ bikes: bikes.length })
+          }}<template v-if="address.way === 'paper'">{{ ' ' }}{{ t.enteredFromPaper }}</template>
+        </p>
+        <ActButton
+          class="ml-auto shrink-0 max-sm:px-2"
+          data-batch-other
+          @click="router.push({ name: 'batch-check', query: { pick: '1' } })"
+          >{{ t.newBatch }}</ActButton
+        >
+      </div>
+    </Teleport>
     <div v-if="batch.trouble.value" class="mt-3 max-w-2xl space-y-3" data-batch-trouble>
       <NoticePlate :said="batch.trouble.value" />
       <ActButton data-batch-again @click="batch.loadChecklists()">{{ t.tryAgain }}</ActButton>
     </div>
-    <p v-else-if="!batch.ready.value" class="py-8 text-soft" role="status">{{ t.gettingChecklists }}</p>
+    <p v-else-if="!batch.ready.value" class="py-8 text-soft" role="status">{{ t.loadingChecklists }}</p>
     <p v-else-if="batch.columns.value.length === 0" class="py-8">
-      {{ t.noneTheseBikesAsked }}
+      {{ t.checklistAsksTheseBikes }}
       <RouterLink :to="{ name: 'batch-check', query: { pick: '1' } }" class="text-act underline">{{
         t.chooseAnotherBatch
       }}</RouterLink>
@@ -187,7 +193,7 @@ useKeys(
       <BatchGrid class="min-w-0 grow" :stand-of="standOf" />
       <aside
         class="sticky top-[calc(var(--strip)+0.5rem)] max-h-[calc(100dvh-var(--strip)-7rem)] w-[23rem] shrink-0 overflow-y-auto"
-        :aria-label="t.thePass"
+        :aria-label="t.batchTable"
       >
         <BatchException
           v-if="opened && openedRow"

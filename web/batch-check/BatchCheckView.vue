@@ -30,7 +30,7 @@ const choosing = computed(() => bikes.value.length === 0 || route.query.pick ===
 </script>
 
 <template>
-  <main v-if="!fleet.wall" class="p-8 text-soft" role="status">{{ t.gettingBikes }}</main>
+  <main v-if="!fleet.wall" class="p-8 text-soft" role="status">{{ t.loadingBikes }}</main>
   <BatchChoice
     v-else-if="choosing"
     :named="bikes.length ? bikes : null"

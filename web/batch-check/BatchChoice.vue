@@ -41,21 +41,21 @@ function print(): void {
 <template>
   <main class="mx-auto max-w-5xl space-y-5 px-4 pb-28 pt-4" data-batch-choice>
     <header>
-      <h1 class="sturdy text-3xl leading-none">{{ paper ? t.keyInPaperSheet : t.batchCheck }}</h1>
+      <h1 class="sturdy text-3xl leading-none">{{ paper ? t.enterPaperSheet : t.batchCheck }}</h1>
       <p class="mt-1 max-w-[60ch] text-soft">
-        {{ paper ? t.chooseBikesChecklistWere : t.oneThingBikeAfter }}
+        {{ paper ? t.chooseBikesChecklistPrinted : t.answerOneQuestionOn }}
       </p>
     </header>
     <p v-if="unknown.length" role="alert" class="border-l-4 border-held bg-held-wash px-3 py-2">
-      {{ t.noBikeHereTagged({ unknown: unknown.join(', ') }) }}
+      {{ t.noBikeHereHas({ unknown: unknown.join(', ') }) }}
     </p>
     <section aria-labelledby="batch-with" class="grid gap-3 sm:grid-cols-2">
-      <h2 id="batch-with" class="sturdy text-xl sm:col-span-2">{{ t.withWhat }}</h2>
+      <h2 id="batch-with" class="sturdy text-xl sm:col-span-2">{{ t.questions }}</h2>
       <SelectField v-model="checklistKey" :label="t.checklist" :options="checklists" data-batch-checklist />
-      <SelectField v-model="of" :label="t.allOneZoneOne" :options="scopes" data-batch-of />
+      <SelectField v-model="of" :label="t.wholeChecklistOneZone" :options="scopes" data-batch-of />
     </section>
     <section v-if="!named" aria-labelledby="batch-bikes" class="space-y-3">
-      <h2 id="batch-bikes" class="sturdy text-xl">{{ t.whichBikes }}</h2>
+      <h2 id="batch-bikes" class="sturdy text-xl">{{ t.bikes }}</h2>
       <ChoiceChips
         v-if="sites.length > 1"
         name="Site"
@@ -67,14 +67,14 @@ function print(): void {
       <BikeChoice v-model="rule" :site-id="siteId" />
     </section>
     <section aria-live="polite" class="rounded-md bg-sunk p-3">
-      <p class="font-semibold" data-batch-count>{{ t.bike({ bikes: bikes.length }) }}</p>
+      <p class="font-semibold" data-batch-count>{{ t.bikeCount({ bikes: bikes.length }) }}</p>
       <p class="sturdy mt-1 max-h-32 overflow-y-auto leading-snug">{{ shownTags.join(' ') }}</p>
-      <p v-if="bikes.length === 0" class="text-watch">{{ t.noneLikeChooseLess }}</p>
+      <p v-if="bikes.length === 0" class="text-watch">{{ t.noBikeMatchesWiden }}</p>
     </section>
     <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
       <div class="mx-auto flex max-w-5xl gap-2">
         <ActButton :disabled="bikes.length === 0" data-batch-print @click="print">{{
-          t.printOnPaper
+          t.printPaperSheet
         }}</ActButton>
         <ActButton
           kind="main"
@@ -83,7 +83,7 @@ function print(): void {
           :disabled="bikes.length === 0"
           data-batch-start
           @click="start"
-          >{{ paper ? t.keyIn : t.checkBikes({ bikes: bikes.length }) }}</ActButton
+          >{{ paper ? t.enterAnswers : t.checkBikes({ bikes: bikes.length }) }}</ActButton
         >
       </div>
     </div>

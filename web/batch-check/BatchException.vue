@@ -44,7 +44,7 @@ const give = (question: Question, given: MarkGiven): void => void batch.mark(pro
         kind="quiet"
         class="!px-0"
         @click="emit('choose', null)"
-        >{{ t.anotherLookZone }}</ActButton
+        >{{ t.anotherQuestionZone }}</ActButton
       >
       <ExceptionPanel
         :key="opened.question.key"

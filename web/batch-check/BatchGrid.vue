@@ -10,7 +10,8 @@ import * as t from './messages';
 
 /** Bikes down, looks across: one cursor, like a checklist of squared paper on a board. */
 defineProps<{ standOf: (row: BatchBike) => object }>();
-const { batch, grid } = useProvided(BATCH);
+const { batch, grid, seen } = useProvided(BATCH);
+const { vSeen } = seen;
 const { rowAt, columnAt, typing } = grid;
 const columns = batch.columns;
 const template = computed(
@@ -43,11 +44,12 @@ const doneOf = (column: BatchColumn): string => {
         :style="{ gridTemplateColumns: template }"
       >
         <div role="columnheader" class="sticky left-0 z-[1] flex items-end bg-sunk px-2 py-1 text-soft">
-          {{ t.bike2 }}
+          {{ t.bike }}
         </div>
         <div
           v-for="(column, index) in columns"
           :key="column.key"
+          v-seen="column.key"
           role="columnheader"
           class="flex flex-col justify-end border-l border-line px-1.5 py-1 text-center text-sm leading-tight"
           :class="index === columnAt && 'font-semibold text-act'"

@@ -27,15 +27,15 @@ const fit = computed(
 function issueWords(issue: PasteIssue): string {
   switch (issue.code) {
     case 'unknown-tag':
-      return t.lineLineNoBike({ line: issue.line, text: issue.text || t.withoutTag });
+      return t.lineLineTextNot({ line: issue.line, text: issue.text || t.withoutTag });
     case 'tag-twice':
-      return t.lineLineTextStands({ line: issue.line, text: issue.text });
+      return t.lineLineTextListed({ line: issue.line, text: issue.text });
     case 'too-many':
       return t.moreLinesThanBikes({
         part:
           issue.lines.length === 1
-            ? t.lineLinesFinds({ lines: issue.lines[0] ?? 0 })
-            : t.linesLinesFind({ lines: issue.lines[0] ?? 0, at: issue.lines.at(-1) ?? 0 }),
+            ? t.lineLinesHas({ lines: issue.lines[0] ?? 0 })
+            : t.linesLinesHave({ lines: issue.lines[0] ?? 0, at: issue.lines.at(-1) ?? 0 }),
       });
     case 'too-few':
       return t.fewerLinesThanBikes({ tags: issue.tags.join(', ') });
@@ -60,7 +60,7 @@ async function take(): Promise<void> {
       data-batch-paste
     >
       <DialogTitle class="sturdy text-2xl">{{
-        t.pasteColumnname({ columnName: column ? columnName(column).toLowerCase() : t.aColumn })
+        t.pasteColumnName({ columnName: column ? columnName(column).toLowerCase() : t.pasteColumn })
       }}</DialogTitle>
       <div class="grid gap-3 sm:grid-cols-2">
         <div>
@@ -76,7 +76,7 @@ async function take(): Promise<void> {
         </div>
         <div aria-live="polite">
           <p class="font-semibold">
-            {{ t.whereGoes
+            {{ t.preview
             }}<span class="font-normal text-soft">
               {{ t.byPart({ part: paste.by.value === 'tag' ? t.tag : 'order' }) }}</span
             >
@@ -117,9 +117,9 @@ async function take(): Promise<void> {
         <li v-for="words in told" :key="words">{{ words }}</li>
       </ul>
       <div class="flex flex-wrap justify-end gap-2">
-        <ActButton @click="emit('close')">{{ text.trim() ? t.leaveIt : t.done }}</ActButton>
+        <ActButton @click="emit('close')">{{ text.trim() ? t.cancel : t.done }}</ActButton>
         <ActButton kind="main" :disabled="ready.length === 0 || busy" data-paste-take @click="take">{{
-          fit ? t.takeValue({ ready: ready.length }) : t.takeValueFit({ ready: ready.length })
+          fit ? t.useValue({ ready: ready.length }) : t.useValueFit({ ready: ready.length })
         }}</ActButton>
       </div>
     </DialogPanel>

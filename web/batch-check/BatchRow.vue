@@ -20,7 +20,8 @@ const props = defineProps<{
   /** The widths all rows share: each lays itself out, so that what is out of sight need not be. */
   template: string;
 }>();
-const { batch } = useProvided(BATCH);
+const { batch, seen } = useProvided(BATCH);
+const { vSeen } = seen;
 const typing = defineModel<string | null>('typing', { default: null });
 const emit = defineEmits<{ select: [column: number]; commit: [move: 'down' | 'right'] }>();
 const field = ref<HTMLInputElement[]>([]);
@@ -53,6 +54,7 @@ watch(
     :style="{ gridTemplateColumns: template }"
     :class="at >= 0 && 'bg-sunk'"
     :data-batch-row="row.bike.tag"
+    v-seen="row.bike.id"
     :data-state="row.state"
     :data-complete="row.complete"
   >

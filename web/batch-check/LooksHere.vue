@@ -21,11 +21,11 @@ const cautions = (): readonly string[] => [
 </script>
 
 <template>
-  <section class="space-y-2" :aria-label="t.lookedInPass" data-looks-here>
+  <section class="space-y-2" :aria-label="t.questionsInBatch" data-looks-here>
     <div class="flex items-center justify-between gap-2">
       <h2 class="sturdy text-xl leading-tight">{{ title }}</h2>
       <ActButton kind="quiet" class="shrink-0 !px-1" :aria-pressed="how" @click="how = !how">{{
-        how ? t.hideHow : t.howLook
+        how ? t.hideInstructions : t.instructions
       }}</ActButton>
     </div>
     <p v-if="compact && !how" class="leading-snug">

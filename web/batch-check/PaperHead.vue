@@ -14,13 +14,13 @@ const { origin } = location;
       <h2 class="sturdy text-2xl leading-tight">{{ name }}</h2>
       <p class="text-sm">{{ t.printedDayPagePage({ day: dayAt(now(), zone), page, of }) }}</p>
       <p class="mt-2 text-sm">
-        {{ t.dayNbspLookedOver }}
+        {{ t.dayCheckedFrom }}
       </p>
       <p class="mt-2 text-sm leading-snug">
         {{ t.writeInEachBox }} <b>{{ t.p }}</b> {{ t.pass2 }} <b>{{ t.f }}</b> {{ t.fail }} <b>{{ t.w }}</b>
-        {{ t.watch }} <b>{{ t.x }}</b> {{ t.fixedOnSpot }} <b>{{ t.s }}</b> {{ t.skippedNumberBoxLeft }}
+        {{ t.watch }} <b>{{ t.x }}</b> {{ t.fixedOnSpot }} <b>{{ t.s }}</b> {{ t.skippedNumberEmptyBox }}
       </p>
     </div>
-    <CodeSquare class="size-28 shrink-0" :text="`${origin}${keyIn}`" :label="t.codeOpensChecklistKey" />
+    <CodeSquare class="size-28 shrink-0" :text="`${origin}${keyIn}`" :label="t.codeOpensChecklistEnter" />
   </header>
 </template>

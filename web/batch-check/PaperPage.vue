@@ -31,7 +31,7 @@ const cautions = computed(() =>
     <table class="mt-2 w-full min-w-[46rem] border-collapse print:min-w-0 text-[0.8rem]">
       <thead>
         <tr>
-          <th class="w-20 border border-black px-1 text-left align-bottom">{{ t.bike2 }}</th>
+          <th class="w-20 border border-black px-1 text-left align-bottom">{{ t.bike }}</th>
           <th
             v-for="(each, at) in legend"
             :key="each.key"
@@ -39,7 +39,7 @@ const cautions = computed(() =>
           >
             <span class="block text-[0.65rem]">{{ at + 1 }}</span>{{ each.name }}
           </th>
-          <th class="w-[28%] border border-black px-1 text-left align-bottom">{{ t.whatWrongWhere }}</th>
+          <th class="w-[28%] border border-black px-1 text-left align-bottom">{{ t.faultPlace }}</th>
           <th class="w-12 border border-black px-1 align-bottom">{{ t.initials }}</th>
         </tr>
       </thead>

@@ -27,17 +27,17 @@ const loopback = /^(localhost|127\.|\[::1\])/.test(location.hostname);
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
-      <h1 class="sturdy mr-auto text-2xl">{{ t.checklistnameOnPaper({ checklistName }) }}</h1>
-      <ActButton :to="keyIn" data-key-in>{{ t.keyIn }}</ActButton>
+      <h1 class="sturdy mr-auto text-2xl">{{ t.checklistNameOnPaper({ checklistName }) }}</h1>
+      <ActButton :to="keyIn" data-key-in>{{ t.enterAnswers }}</ActButton>
       <ActButton kind="main" data-print @click="print">{{ t.printPage({ pages: pages.length }) }}</ActButton>
       <p v-if="loopback" class="basis-full text-watch">
-        {{ t.addressOnlyWorksOn }}
+        {{ t.addressWorksOnlyOn }}
       </p>
     </div>
     <p v-if="bikes.length === 0" class="print:hidden">
       {{ t.noBikesChosen }}
       <RouterLink :to="{ name: 'batch-check' }" class="text-act underline">{{
-        t.chooseThemForBatch
+        t.chooseBikesForBatch
       }}</RouterLink>{{ t.thenPrint }}
     </p>
     <PaperPage

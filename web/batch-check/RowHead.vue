@@ -15,7 +15,7 @@ const others = computed(() =>
 );
 const words = computed(() => {
   if (props.row.state === 'signed') return 'signed';
-  if (props.row.state === 'signing') return t.signedKeptHere;
+  if (props.row.state === 'signing') return t.signedSavedOnDevice;
   if (props.row.complete) return t.completeNotSigned;
   return others.value.length ? '' : `${KIND_WORDS[props.row.bike.build.kind]} ${props.row.bike.size}`;
 });

@@ -2,11 +2,11 @@ import type { KeyHelp } from '@cadre/web/platform/keys';
 import * as t from './messages';
 
 export const BATCH_KEYS: readonly KeyHelp[] = [
-  { keys: '↑ ↓ ← →', does: t.fromBikeBikeFrom },
-  { keys: t.spaceP, does: t.passOnNextBike },
+  { keys: '↑ ↓ ← →', does: t.moveBetweenBikesQuestions },
+  { keys: t.spaceP, does: t.passThenNextBike },
   { keys: 'A', does: t.passWholeRowWhere },
-  { keys: '0 … 9', does: t.typeReadingEnterTakes },
+  { keys: '0 … 9', does: t.typeReadingEnterSaves },
   { keys: 'F  W  X  S', does: t.failWatchFixedSkip },
-  { keys: 'D', does: t.passFromHereDown2 },
+  { keys: 'D', does: t.passAllBelow },
   { keys: 'U', does: t.undo },
 ];

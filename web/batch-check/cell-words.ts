@@ -20,7 +20,7 @@ export function cellReading(cell: BatchCell, typed: TypedReading | null): string
 /** What a cell says, for whoever hears it. */
 export function cellWordsFor(cell: BatchCell, reading: string): string {
   if (cell.questions.length === 0) return t.notAsked;
-  const words = cell.outcome ? OUTCOME_WORDS[cell.outcome].toLowerCase() : t.noMarkYet;
+  const words = cell.outcome ? OUTCOME_WORDS[cell.outcome].toLowerCase() : t.noAnswerYet;
   const left =
     cell.left.length > 0 && cell.left.length < cell.questions.length
       ? t.leftLeft2({ left: cell.left.length })

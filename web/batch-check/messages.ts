@@ -1,19 +1,19 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // BatchBar
-export const handIn = message('Hand in');
+export const sync = message('Sync');
 export const sign = message('Sign');
 export const n1CompleteBike = message('1 complete bike');
 export const signableCompleteBikes = message('{signable} complete bikes');
 export const doneRowsSigned = message('{done} of {rows} signed');
-export const noBikeCompleteYet = message('No bike is complete yet');
-export const nothingMarkedYet = message('Nothing marked yet');
-export const itIsSuggestion = message('It is {suggestion}');
+export const noBikeCompleteYet = message('No bike complete yet');
+export const noAnswersYet = message('No answers yet');
+export const useSuggestion = message('Use {suggestion}');
 export const undo = message('Undo');
-export const passFromHereDown = message(
-  'Pass from here down · {fillable, plural, one {# bike} other {# bikes}}',
+export const passAllBelowBike = message(
+  'Pass this and all below · {fillable, plural, one {# bike} other {# bikes}}',
 );
-export const pasteColumnname = message('Paste {columnName}');
+export const pasteColumnName = message('Paste {columnName}');
 export const doneRows = message('{done} of {rows}');
 export const signed = message('signed');
 
@@ -24,87 +24,83 @@ export const change = message('Change');
 export const pass = message('Pass');
 
 // BatchCards
-export const questionsGoThrough = message('Questions to go through');
-export const allColumnsLooks = message('All {columns} looks');
-export const whatLooked = message('What is looked at');
-export const allLooks = message('All looks');
+export const questionsInBatch = message('Questions in this batch');
+export const allColumnsQuestions = message('All {columns} questions');
+export const question = message('Question');
+export const allQuestions = message('All questions');
 
 // BatchCheck
-export const line = message('Line');
-export const inputTextarea = message('input, textarea');
-export const downBike = message('down {bikes, plural, one {# bike} other {# bikes}}');
-export const keyedInFromPaper = message('· keyed in from paper');
-export const anotherBatch = message('Another batch');
+export const batchCheck = message('Batch check');
+export const bikeCount = message('{bikes, plural, one {# bike} other {# bikes}}');
+export const enteredFromPaper = message('· entered from paper');
+export const newBatch = message('New batch');
 export const tryAgain = message('Try again');
-export const gettingChecklists = message('Getting the checklists …');
-export const noneTheseBikesAsked = message('None of these bikes is asked this.');
+export const loadingChecklists = message('Loading the checklists …');
+export const checklistAsksTheseBikes = message('This checklist asks these bikes no question here.');
 export const chooseAnotherBatch = message('Choose another batch');
-export const thePass = message('The pass');
+export const batchTable = message('Batch table');
 export const tagPass = message('{tag}: pass');
 
 // BatchCheckView
-export const gettingBikes = message('Getting the bikes …');
+export const loadingBikes = message('Loading the bikes …');
 
 // BatchChoice
-export const keyInPaperSheet = message('Key in a paper sheet');
-export const batchCheck = message('Batch check');
-export const chooseBikesChecklistWere = message(
-  'Choose the bikes and the checklist that were printed. What is keyed in is marked as given on paper.',
+export const enterPaperSheet = message('Enter a paper sheet');
+export const chooseBikesChecklistPrinted = message(
+  'Choose the bikes and the checklist of the printed sheet. The answers are recorded as given on paper.',
 );
-export const oneThingBikeAfter = message(
-  'One thing, bike after bike. What is marked here goes into the same check as at the stand.',
+export const answerOneQuestionOn = message(
+  'Answer one question on many bikes. Answers count in the same check as at the stand.',
 );
-export const noBikeHereTagged = message('No bike here is tagged {unknown}.');
-export const withWhat = message('With what');
+export const noBikeHereHas = message('No bike here has the tag {unknown}.');
+export const questions = message('Questions');
 export const checklist = message('Checklist');
-export const allOneZoneOne = message('All of it, one zone, or one checkpoint');
-export const whichBikes = message('Which bikes');
-export const bike = message('{bikes, plural, one {# bike} other {# bikes}}');
-export const noneLikeChooseLess = message('None is like that. Choose less narrowly.');
-export const printOnPaper = message('Print on paper');
-export const keyIn = message('Key it in');
+export const wholeChecklistOneZone = message('The whole checklist, one zone or one checkpoint');
+export const bikes = message('Bikes');
+export const noBikeMatchesWiden = message('No bike matches. Widen the choice.');
+export const printPaperSheet = message('Print a paper sheet');
+export const enterAnswers = message('Enter answers');
 export const checkBikes = message('Check {bikes}');
 
 // BatchException
 export const tagProblem = message('{tag}: problem');
-export const anotherLookZone = message('Another look of this zone');
+export const anotherQuestionZone = message('Another question of this zone');
 export const close = message('Close');
 
 // BatchGrid
 export const askedAsked2 = message('{asked} of {asked2}');
-export const bike2 = message('Bike');
+export const bike = message('Bike');
 
 // BatchPaste
-export const lineLineNoBike = message('Line {line}: no bike of this batch is “{text}”.');
+export const lineLineTextNot = message('Line {line}: “{text}” is not a bike of this batch.');
 export const withoutTag = message('without a tag');
-export const lineLineTextStands = message('Line {line}: {text} stands there twice; the first counts.');
+export const lineLineTextListed = message('Line {line}: {text} is listed twice. The first line counts.');
 export const moreLinesThanBikes = message('More lines than bikes: {part} no bike.');
-export const lineLinesFinds = message('line {lines} finds');
-export const linesLinesFind = message('lines {lines} to {at} find');
-export const fewerLinesThanBikes = message('Fewer lines than bikes: {tags} get nothing.');
-export const aColumn = message('a column');
-export const oneLineBikeFrom = message('One line a bike, from {from} down; or a tag and its value');
-export const whereGoes = message('Where it goes');
+export const lineLinesHas = message('line {lines} has');
+export const linesLinesHave = message('lines {lines} to {at} have');
+export const fewerLinesThanBikes = message('Fewer lines than bikes: no value for {tags}.');
+export const pasteColumn = message('Paste a column');
+export const oneLineBikeFrom = message('One line a bike, from {from} downwards; or a tag and its value');
+export const preview = message('Preview');
 export const byPart = message('· by {part}');
 export const tag = message('tag');
-export const leaveIt = message('Leave it');
+export const cancel = message('Cancel');
 export const done = message('Done');
-export const takeValue = message('Take {ready, plural, one {# value} other {# values}}');
-export const takeValueFit = message('Take the {ready, plural, one {# value} other {# values}} that fit');
+export const useValue = message('Use {ready, plural, one {# value} other {# values}}');
+export const useValueFit = message('Use the {ready, plural, one {# value} other {# values}} that fit');
 
 // BatchRow
 export const leftLeft = message('{left} left');
 
 // LooksHere
-export const lookedInPass = message('Looked at in this pass');
-export const hideHow = message('Hide how');
-export const howLook = message('How to look');
+export const hideInstructions = message('Hide instructions');
+export const instructions = message('Instructions');
 export const critical = message('critical');
 
 // PaperHead
 export const printedDayPagePage = message('Printed {day} · page {page} of {of}');
-export const dayNbspLookedOver = message(
-  'Day ____________ &nbsp; Looked over by ______________________ &nbsp; from ______ to ______',
+export const dayCheckedFrom = message(
+  'Day ____________ &nbsp; Checked by ______________________ &nbsp; from ______ to ______',
 );
 export const writeInEachBox = message('Write in each box:');
 export const p = message('P');
@@ -116,28 +112,28 @@ export const watch = message('watch ·');
 export const x = message('X');
 export const fixedOnSpot = message('fixed on the spot ·');
 export const s = message('S');
-export const skippedNumberBoxLeft = message(
-  'skipped, or the number. A box left empty is skipped: without every critical look (heavy print) a bike is not cleared. A bike with an F hangs apart until it is keyed in.',
+export const skippedNumberEmptyBox = message(
+  'skipped, or the number. An empty box counts as skipped. Without an answer to every critical question (bold), a bike is not cleared. Keep a bike with an F apart until its answers are entered.',
 );
-export const codeOpensChecklistKey = message('Code that opens this checklist to key it in');
+export const codeOpensChecklistEnter = message('This code opens the checklist to enter the answers');
 
 // PaperPage
-export const whatWrongWhere = message('What is wrong, and where');
+export const faultPlace = message('Fault and place');
 export const initials = message('Initials');
 
 // PaperView
-export const checklistnameOnPaper = message('{checklistName} on paper');
+export const checklistNameOnPaper = message('{checklistName} on paper');
 export const printPage = message('Print {pages, plural, one {# page} other {# pages}}');
-export const addressOnlyWorksOn = message(
-  'This address only works on this very machine; the code on the page leads nowhere else.',
+export const addressWorksOnlyOn = message(
+  'This address works only on this computer: the printed code will not open on another device.',
 );
 export const noBikesChosen = message('No bikes chosen.');
-export const chooseThemForBatch = message('Choose them for a batch check');
+export const chooseBikesForBatch = message('Choose bikes for a batch check');
 export const thenPrint = message(', then print.');
 export const pageIndex = message('Page {index}');
 
 // RowHead
-export const signedKeptHere = message('signed, kept here');
+export const signedSavedOnDevice = message('signed, saved on this device');
 export const completeNotSigned = message('complete, not signed');
 export const partWithOthers = message('{part}with {others}');
 
@@ -145,52 +141,69 @@ export const partWithOthers = message('{part}with {others}');
 export const batchCheck2 = message('the batch check');
 
 // batch-keys
-export const fromBikeBikeFrom = message('From bike to bike, from look to look');
+export const moveBetweenBikesQuestions = message('Move between bikes and questions');
 export const spaceP = message('Space or P');
-export const passOnNextBike = message('Pass, and on to the next bike');
-export const passWholeRowWhere = message('Pass the whole row, where all its questions stand side by side');
-export const typeReadingEnterTakes = message('Type a reading; Enter takes it, Tab goes to the right');
+export const passThenNextBike = message('Pass, then next bike');
+export const passWholeRowWhere = message('Pass the whole row, where all its questions are in sight');
+export const typeReadingEnterSaves = message('Type a reading. Enter saves and moves down, Tab moves right.');
 export const failWatchFixedSkip = message('Fail, watch, fixed, skip');
-export const passFromHereDown2 = message('Pass from here down');
+export const passAllBelow = message('Pass this and all below');
 
 // cell-words
-export const noMarkYet = message('no mark yet');
+export const noAnswerYet = message('no answer yet');
 export const leftLeft2 = message(', {left} left');
 
 // use-batch-checklists
-export const noSignalTheseChecklists = message('No signal, and these checklists are not kept here.');
-export const theyAskedForAgain = message('They are asked for again as soon as there is.');
-export const browserCouldNotRead = message('This browser could not read or keep the checklists.');
-export const tryAgainThenLoad = message('Try again; then load the page again, or take another browser.');
+export const youOfflineTheseChecklists = message(
+  'You are offline, and these checklists are not saved on this device.',
+);
+export const cadreLoadsChecklistsAs = message('Cadre loads the checklists as soon as you are online.');
+export const browserCouldNotLoad = message('This browser could not load or save the checklists.');
+export const tryAgainIfFails = message('Try again. If that fails, reload the page or use another browser.');
 
 // use-batch-choice
-export const rideOutItsKind = message('Ride-out of its kind');
-export const allOfIt = message('All of it');
-export const onlyZone = message('Only: {zone}');
+export const rideOutCheckFor = message('Ride-out check for its kind');
+export const wholeChecklist = message('The whole checklist');
+export const onlyZone = message('Only {zone}');
 
 // use-batch-grid
-export const whatWasMeasuredLies = message(
-  'What was measured lies past its limit: correct it and measure again, or mark it Fail.',
+export const questionsNotInSight = message(
+  'Not all questions of this row were in sight. They are now: press again to pass the row.',
 );
-export const whatWasMeasuredLiesPast = message(
-  'What was measured lies past its limit. Put it right, measure again and type that; or F names the fault.',
+export const bikesNotInSight = message(
+  '{bikes, plural, one {# bike was} other {# bikes were}} not in sight yet. Check them, then pass again.',
 );
-export const criticalsHereGivenOne = message(
-  'The criticals here are given one by one: choose this zone as what this batch checks.',
+export const measuredValuePastIts = message(
+  'A measured value is past its limit: correct it and measure again, or mark Fail.',
 );
-export const zonesGivenOneOne = message('Zones are given one by one: each shows what is looked at there.');
-export const restRowGivenOne = message('The rest of this row is given one by one.');
+export const measuredValuePastItsLimit = message(
+  'The measured value is past its limit. Correct the bike, measure again and enter the new value, or press F to choose the fault.',
+);
+export const criticalQuestionsHereAnswered = message(
+  'Critical questions here are answered one by one. Choose this zone as the batch’s questions.',
+);
+export const answerEachZoneOn = message('Answer each zone on its own: then its questions are in sight.');
+export const answerRestRowOne = message('Answer the rest of this row one by one.');
 export const valueBelongsOneCheckpoint = message(
-  'A value belongs to one checkpoint: choose it as what this batch checks.',
+  'A value belongs to one checkpoint. Choose that checkpoint as the batch’s questions.',
 );
 export const tagNotAsked = message('{tag} is not asked this.');
 
 // use-paste
-export const thereNoColumnHere = message('there is no column here for it');
-export const nameProblemBikeTouch = message('name the problem at the bike: touch its row');
+export const batchHasNoColumn = message('this batch has no column for the value');
+export const chooseFaultInBikes = message('choose the fault in the bike’s row');
 
 // use-wide
-export const minWidth1000px = message('(min-width: 1000px)');
 
 // views
 export const paperSheet = message('Paper sheet');
+
+// help batch-check
+export const helpBatchCheckPurpose1 = message(
+  'Answer one question on many bikes, bike after bike. The answers belong to the same checks as at the stand.',
+);
+export const helpBatchCheckPurpose2 = message('Cadre passes only rows and questions that are on the screen.');
+export const helpBatchCheckWord1 = message('Batch');
+export const helpBatchCheckMeans1 = message('The bikes and questions you chose.');
+export const helpBatchCheckWord2 = message('Paper sheet');
+export const helpBatchCheckMeans2 = message('The same batch on paper, for a day without a tablet.');

@@ -78,12 +78,15 @@ async function open(of: BatchScope = { kind: 'checkpoint', checkpoint: 'tyre-pre
       scope: () => batchScope,
       way: () => 'batch',
     });
-    grid = useBatchGrid(batch);
+    grid = useBatchGrid(batch, (key) => !hidden.has(key));
   });
   await settled(() => batch.ready.value && batch.columns.value.length > 0);
 }
 
+/** Rows and columns beside the screen. */
+const hidden = new Set<string>();
 beforeEach(async () => {
+  hidden.clear();
   setActivePinia(createPinia());
   await Promise.all([localDb.checks.clear(), localDb.marks.clear(), localDb.things.clear()]);
   vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
@@ -130,7 +133,10 @@ describe('checklists that cannot be had', () => {
     const asked = vi.mocked(useCatalogue().checklistOf).mockResolvedValue(null);
     useOutbox().reachable = false;
     openUnready();
-    await settled(() => batch.trouble.value?.what === 'No signal, and these checklists are not kept here.');
+    await settled(
+      () =>
+        batch.trouble.value?.what === 'You are offline, and these checklists are not saved on this device.',
+    );
     expect(batch.ready.value).toBe(false);
     asked.mockResolvedValue(checklist());
     useOutbox().reachable = true;
@@ -140,7 +146,7 @@ describe('checklists that cannot be had', () => {
 
   it.each([
     [new RefusedError({ code: 'session.required' } as never), 'You are not signed in.', 0],
-    [new Error('the disk is gone'), 'This browser could not read or keep the checklists.', 1],
+    [new Error('the disk is gone'), 'This browser could not load or save the checklists.', 1],
   ])('%s: said, told where faults are seen, and tried again by hand', async (error, said, told) => {
     const reported = vi.fn();
     vi.stubGlobal('reportError', reported);
@@ -189,7 +195,7 @@ describe('down the batch', () => {
     grid.typing.value = '350';
     expect(await grid.commit()).toBe(false);
     expect([grid.typing.value, grid.rowAt.value]).toEqual(['350', 0]);
-    expect(grid.said.value).toContain('cannot be');
+    expect(grid.said.value).toContain('outside the possible range');
     await grid.select(2, 0);
     expect([grid.typing.value, grid.rowAt.value]).toEqual(['350', 0]);
     expect(await savedMarks()).toEqual([]);
@@ -206,6 +212,32 @@ describe('down the batch', () => {
     await batch.undo();
     await settled(() => outcomes()[1] === null && outcomes()[2] === null);
     expect(outcomes()[0]).toBe('pass');
+  });
+
+  it('fill down passes no bike that was not in sight, and says how many', async () => {
+    await open();
+    await grid.pass();
+    await settled(() => outcomes()[0] === 'pass');
+    grid.go(0, 0);
+    hidden.add(batch.rows.value[2]?.bike.id ?? '');
+    await grid.fillDown();
+    expect([outcomes().slice(1), grid.said.value]).toEqual([
+      [null, null],
+      '1 bike was not in sight yet. Check them, then pass again.',
+    ]);
+    hidden.clear();
+    await grid.fillDown();
+    await settled(() => outcomes().every((outcome) => outcome === 'pass'));
+  });
+
+  it('a row is passed only when all its columns were in sight', async () => {
+    await open();
+    hidden.add(batch.columns.value[0]?.key ?? '');
+    await grid.rowPass(0);
+    expect([outcomes()[0], grid.said.value]).toEqual([null, expect.stringContaining('in sight')]);
+    hidden.clear();
+    await grid.rowPass(0);
+    await settled(() => outcomes()[0] === 'pass');
   });
 
   it('undo means the act before it, though its marks are still on their way to the disk', async () => {
@@ -276,7 +308,10 @@ describe('a pasted column', () => {
   it('keeps what finds no column, and says so', async () => {
     await open({ kind: 'checkpoint', checkpoint: 'tyre-pressure' });
     const paste = usePaste(batch, grid, 'Q01;2.4;2.5;2.6');
-    expect(paste.cells.value.at(-1)).toMatchObject({ ready: false, said: 'there is no column here for it' });
+    expect(paste.cells.value.at(-1)).toMatchObject({
+      ready: false,
+      said: 'this batch has no column for the value',
+    });
     await paste.take();
     expect(paste.text.value).toBe('Q01;2.4;2.5;2.6');
   });
@@ -295,7 +330,7 @@ describe('a pasted column', () => {
   it('names what is low without taking it for sound, and asks for faults by hand', async () => {
     await open();
     const paste = usePaste(batch, grid, 'Q03;1.1\nQ02;f\nQ01;2.2');
-    expect(paste.cells.value.find((cell) => cell.text === 'f')?.said).toContain('at the bike');
+    expect(paste.cells.value.find((cell) => cell.text === 'f')?.said).toContain('in the bike’s row');
     expect((await paste.take()).join()).toMatch(/^Q03: Too low/);
     expect(paste.text.value).toBe('Q02;f');
     await settled(() => outcomes().join() === 'pass,,');

@@ -52,12 +52,12 @@ export function useBatchChecklists(
           ? wordsFor(error.problem)
           : error instanceof UnreachableError
             ? {
-                what: t.noSignalTheseChecklists,
-                todo: t.theyAskedForAgain,
+                what: t.youOfflineTheseChecklists,
+                todo: t.cadreLoadsChecklistsAs,
               }
             : {
-                what: t.browserCouldNotRead,
-                todo: t.tryAgainThenLoad,
+                what: t.browserCouldNotLoad,
+                todo: t.tryAgainIfFails,
               };
       if (!(error instanceof RefusedError) && !(error instanceof UnreachableError)) reportError(error);
     }

@@ -49,7 +49,7 @@ export function useBatchChoice(named: () => readonly Bike[] | null): BatchChoice
     return bikesOfRule(rule.value, here, groups).flatMap((each) => fleet.bikeById.get(each.id) ?? []);
   });
   const checklists = computed(() => [
-    { value: EACH_RIDE_OUT, label: t.rideOutItsKind },
+    { value: EACH_RIDE_OUT, label: t.rideOutCheckFor },
     ...(catalogue.known?.checklists ?? [])
       .filter((checklist) => !checklist.clears)
       .map((checklist) => ({ value: checklist.key, label: checklist.name })),
@@ -79,7 +79,7 @@ export function useBatchChoice(named: () => readonly Bike[] | null): BatchChoice
     const zones = zonesOf('m-front-first').filter((zone) => asked.value.some((each) => each.zone === zone));
     const looks = new Map(asked.value.map((each) => [each.checkpoint.key, each]));
     return [
-      { value: '', label: t.allOfIt },
+      { value: '', label: t.wholeChecklist },
       ...zones.map((zone) => ({
         value: `zone:${zone}`,
         label: t.onlyZone({ zone: ZONE_WORDS[zone].toLowerCase() }),

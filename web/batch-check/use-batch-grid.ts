@@ -23,7 +23,7 @@ interface Entered extends Words {
   readonly saved: Promise<void>;
 }
 const NOTHING = Promise.resolve();
-const AGAINST = t.whatWasMeasuredLies;
+const AGAINST = t.measuredValuePastIts;
 
 /** What a row that did not pass is opened on. */
 export interface Opened {
@@ -67,7 +67,11 @@ export interface BatchGrid {
 }
 
 /** The cursor of the line and what keys and touches do at it. */
-export function useBatchGrid(batch: BatchCheck): BatchGrid {
+export function useBatchGrid(
+  batch: BatchCheck,
+  /** Whether a bike’s row, or a column, has been on the screen. */
+  wasSeen: (key: string) => boolean = () => true,
+): BatchGrid {
   const measuredOn = useMeasuredOn();
   const rowAt = ref(0);
   const columnAt = ref(0);
@@ -131,13 +135,13 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
     const cell = batch.cell(here.row, here.column);
     const against = cell.left.find((question) => batch.speaksAgainst(here.row, question));
     if (against && here.column.kind === 'question') {
-      said.value = t.whatWasMeasuredLiesPast;
+      said.value = t.measuredValuePastItsLimit;
       return;
     }
     const waiting = here.column.kind === 'question' ? cell.left : batch.sweepable(here.row, here.column);
     // The cursor moves at once: fingers are faster than the disk.
     const marked = waiting.length > 0 ? batch.mark(here.row, waiting, { outcome: 'pass' }) : null;
-    if (waiting.length < cell.left.length) said.value = t.criticalsHereGivenOne;
+    if (waiting.length < cell.left.length) said.value = t.criticalQuestionsHereAnswered;
     else down();
     await marked;
   }
@@ -148,14 +152,22 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
     const here = row.value;
     if (!here || typing.value !== null) return;
     if (batch.columns.value.some((each) => each.kind === 'zone') && batch.columns.value.length > 1) {
-      said.value = t.zonesGivenOneOne;
+      said.value = t.answerEachZoneOn;
+      return;
+    }
+    const unseen = batch.columns.value.findIndex(
+      (each) => !wasSeen(each.key) && batch.rowSweepable(here, each).length > 0,
+    );
+    if (unseen >= 0) {
+      go(index, unseen);
+      said.value = t.questionsNotInSight;
       return;
     }
     const left = batch.columns.value.flatMap((each) => batch.cell(here, each).left);
     const meant = batch.columns.value.flatMap((each) => batch.rowSweepable(here, each));
     const marked = meant.length > 0 ? batch.mark(here, meant, { outcome: 'pass' }) : null;
     if (meant.length < left.length) {
-      said.value = left.some((each) => batch.speaksAgainst(here, each)) ? AGAINST : t.restRowGivenOne;
+      said.value = left.some((each) => batch.speaksAgainst(here, each)) ? AGAINST : t.answerRestRowOne;
       await marked;
       return;
     }
@@ -203,6 +215,12 @@ export function useBatchGrid(batch: BatchCheck): BatchGrid {
   async function fillDown(): Promise<void> {
     const here = column.value;
     if (!here) return;
+    const unseen = fillable.value.filter((each) => !wasSeen(each.bike.id));
+    if (unseen[0]) {
+      said.value = t.bikesNotInSight({ bikes: unseen.length });
+      document.querySelector(`[data-batch-row="${unseen[0].bike.tag}"]`)?.scrollIntoView({ block: 'start' });
+      return;
+    }
     await batch.markMany(
       fillable.value.map((each) => ({
         row: each,

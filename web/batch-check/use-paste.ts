@@ -54,12 +54,12 @@ export function usePaste(batch: BatchCheck, grid: BatchGrid, first: string): Pas
               text: each,
               line: pasted.line,
               ready: false,
-              said: t.thereNoColumnHere,
+              said: t.batchHasNoColumn,
             },
           ];
         const meaning = grid.meaning(row, column, each);
         const byHand = meaning.cell?.kind === 'outcome' && meaning.cell.outcome !== 'pass';
-        const said = byHand ? t.nameProblemBikeTouch : meaning.said;
+        const said = byHand ? t.chooseFaultInBikes : meaning.said;
         return [{ row, column, text: each, line: pasted.line, ready: !said, said }];
       }),
     );

@@ -6,12 +6,17 @@ export const batchCheckViews: readonly RouteRecordRaw[] = [
     path: '/batch-check',
     name: 'batch-check',
     component: () => import('./BatchCheckView.vue'),
-    meta: { title: t.line },
+    meta: {
+      help: () => import('./help'),
+      title: t.batchCheck,
+      nav: { area: 'today', order: 3, act: 'mark' },
+      work: true,
+    },
   },
   {
     path: '/paper',
     name: 'paper',
     component: () => import('./PaperView.vue'),
-    meta: { title: t.paperSheet },
+    meta: { title: t.paperSheet, under: 'batch-check' },
   },
 ];

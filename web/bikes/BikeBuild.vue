@@ -23,7 +23,7 @@ const build = computed(() => {
       own: own.has(field.name),
     })),
     {
-      label: t.carries,
+      label: t.accessories,
       value:
         here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || 'nothing',
       own: own.has('accessories'),

@@ -93,8 +93,8 @@ useKeys(
             props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out'),
         },
   [
-    { keys: 'C', does: t.startGoOnWith },
-    { keys: 'B', does: t.openOnBench },
+    { keys: 'C', does: t.startContinueCheckBike },
+    { keys: 'B', does: t.openBikeOnBench },
     { keys: 'O', does: t.handOutTakeBack },
   ],
 );
@@ -103,7 +103,7 @@ useKeys(
 <template>
   <section
     class="flex min-h-0 flex-col gap-3 rounded-lg border-2 border-ink/60 bg-plate p-4"
-    :aria-label="t.inHandTag({ tag: bike.tag })"
+    :aria-label="t.bikeTag({ tag: bike.tag })"
     data-clipboard
   >
     <ClipboardHead :bike="bike" :fitness="answer.fitness" :bare="bare" @away="emit('away')" />
@@ -121,7 +121,7 @@ useKeys(
       :answer="answer"
       :next="next"
       :to-bench="toBench"
-      :check-words="incident ? t.checkAfterIncident : begun ? t.continueCheck : t.startRideOut"
+      :check-words="incident ? t.startIncidentCheck : begun ? t.continueCheck : t.startRideOut"
       :busy="refusal.busy.value"
       @check="check"
       @co-sign="coSign"

@@ -13,14 +13,14 @@ const facts = computed(() => {
   const here = props.bike;
   return [
     [t.model, fleet.modelOf(here)?.name ?? t.modelNoModel({ model: here.model })],
-    [t.size, here.size || t.notSaid],
-    [t.serialNumber, here.serial || t.notSaid],
-    [t.bought, here.boughtOn ? dayWords(here.boughtOn) : t.notSaid],
+    [t.size, here.size || t.notRecorded],
+    [t.serialNumber, here.serial || t.notRecorded],
+    [t.bought, here.boughtOn ? dayWords(here.boughtOn) : t.notRecorded],
     [
       t.warrantyUntil,
       here.warrantyUntil
-        ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? t.over : ''}`
-        : t.notSaid,
+        ? `${dayWords(here.warrantyUntil)}${Date.parse(here.warrantyUntil) < now.value ? t.expired : ''}`
+        : t.notRecorded,
     ],
     [t.site, fleet.siteById.get(here.siteId)?.name ?? ''],
   ] as const;

@@ -34,7 +34,7 @@ const fit = computed(() => {
         >{{ t.torqueCard }}</RouterLink
       >
     </div>
-    <p v-if="fit.length === 0" class="text-soft">{{ t.nothingStatedItsParts }}</p>
+    <p v-if="fit.length === 0" class="text-soft">{{ t.noPartValuesEntered }}</p>
     <dl class="mt-1">
       <div
         v-for="row in fit"

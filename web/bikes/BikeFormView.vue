@@ -104,7 +104,7 @@ async function save(): Promise<void> {
         }))),
   ];
   if (!parsed.success || own.value.length > 0) {
-    refusal.said.value = { what: t.somethingNotFilledIn, todo: t.seeFieldsMarkedBelow };
+    refusal.said.value = { what: t.someValuesMissingWrong, todo: t.correctFieldsMarkedBelow };
     return show();
   }
   const body: BikeFields = parsed.data;
@@ -158,7 +158,7 @@ function chosen(names: ReadonlySet<string>): void {
         <BuildFields :error-of="errorOf" :own="differs" />
         <DisclosureBox
           :open="issues.some((issue) => issue.path.startsWith('fit.'))"
-          :title="t.whatBikeStatesIts({ part: model ? t.overItsModel : '' })"
+          :title="t.partValuesBikePart({ part: model ? t.usedInsteadItsModels : '' })"
         >
           <FitFields
             v-if="form.drawn.value"
@@ -173,11 +173,11 @@ function chosen(names: ReadonlySet<string>): void {
       </div>
       <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
         <div class="h-64 rounded-lg border-2 border-line bg-plate p-2">
-          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" :label="t.bikeAsBuilt" />
+          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" :label="t.bikeBuild" />
         </div>
         <p v-if="model && differs.size" class="mt-2 text-watch">
           {{
-            t.partFromNameChange({
+            t.partFromNameLater({
               part: differs.size === 1 ? t.oneFieldDiffers : t.sizeFieldsDiffer({ size: differs.size }),
               name: model.name,
             })
@@ -190,7 +190,7 @@ function chosen(names: ReadonlySet<string>): void {
           class="mt-3 w-full"
           :disabled="refusal.busy.value"
           data-save
-          >{{ bikeId ? t.save : t.addBike2 }}</ActButton
+          >{{ bikeId ? t.save : t.addBike }}</ActButton
         >
       </div>
     </form>

@@ -38,7 +38,7 @@ const hooks = computed(() => {
 
 <template>
   <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-    <legend class="sturdy mb-2 text-lg">{{ t.theBike }}</legend>
+    <legend class="sturdy mb-2 text-lg">{{ t.bike }}</legend>
     <TextField
       :model-value="fields.tag"
       @update:model-value="(tag) => set({ tag })"

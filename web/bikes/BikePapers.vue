@@ -5,15 +5,15 @@ import * as t from './messages';
 /** What can be printed of a bike. */
 defineProps<{ bikeId: string }>();
 const PAPERS = [
-  { name: 'record', words: t.printItsRecord },
+  { name: 'record', words: t.printBikesRecord },
   { name: 'torque', words: t.torqueCard },
-  { name: 'warranty', words: t.questionMaker },
+  { name: 'warranty', words: t.warrantyQuery },
 ] as const;
 </script>
 
 <template>
   <nav
-    :aria-label="t.papers"
+    :aria-label="t.documents"
     class="flex flex-wrap gap-x-4 rounded-lg border-2 border-line bg-plate px-4 py-1"
   >
     <ActButton

@@ -50,7 +50,7 @@ const troubled = computed(() =>
         <div class="h-80 rounded-lg border-2 border-line bg-plate p-3 max-sm:h-56">
           <BikeFigure
             :build="bike.build"
-            :label="t.tagWithWhatFound({ tag: bike.tag })"
+            :label="t.tagWithItsFindings({ tag: bike.tag })"
             route="m-front-first"
             :zones="troubled"
             :troubled="troubled"
@@ -93,6 +93,6 @@ const troubled = computed(() =>
   </main>
   <main v-else class="p-8 text-soft">
     <h1 class="sr-only">{{ t.bike }}</h1>
-    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
+    <p role="status">{{ fleet.wall ? t.bikeDoesNotExist : t.loadingBike }}</p>
   </main>
 </template>

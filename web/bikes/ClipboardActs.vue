@@ -43,7 +43,7 @@ const session = useSession();
       kind="main"
       big
       class="grow"
-      >{{ t.toTheBench }}</ActButton
+      >{{ t.goBench }}</ActButton
     >
     <ActButton
       v-if="next === 'co-sign'"

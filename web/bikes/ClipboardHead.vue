@@ -3,6 +3,7 @@ import { X } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Fitness } from '@cadre/core/fitness';
 import { FitnessMark, IconButton } from '@cadre/web/ui';
+import * as t from './messages';
 import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
 
 /** Which bike is in hand, and whether it may go out. */
@@ -31,7 +32,7 @@ const emit = defineEmits<{ away: [] }>();
     >
       <FitnessMark :fitness="fitness" :size="30" />{{ FITNESS_WORDS[fitness] }}
     </p>
-    <IconButton v-if="!bare" class="min-[900px]:hidden" name="Put the clipboard away" @click="emit('away')">
+    <IconButton v-if="!bare" class="min-[900px]:hidden" :name="t.closeBike" @click="emit('away')">
       <X class="size-6" aria-hidden="true" />
     </IconButton>
   </div>

@@ -24,17 +24,17 @@ const hang = (): void => {
 <template>
   <p class="leading-snug" data-place>
     <template v-if="bike.whereabouts !== 'in'"
-      >{{ t.itIsWhereabouts({ whereabouts: WHEREABOUTS_WORDS[bike.whereabouts] }) }}{{ ' ' }}</template
+      >{{ t.bikeWhereabouts({ whereabouts: WHEREABOUTS_WORDS[bike.whereabouts] }) }}{{ ' ' }}</template
     >
     <template v-if="place?.own">{{
       t.partRackHookNumber({
-        part: bike.whereabouts === 'in' ? t.hangsOn : t.goesBackOn,
+        part: bike.whereabouts === 'in' ? t.on : t.goesBack,
         rack: place.rack,
         number: place.number,
       })
     }}</template>
     <template v-else-if="place"
-      >{{ t.onNoHookNearest({ rack: place.rack, number: place.number }) }}
+      >{{ t.noHookNearestFree({ rack: place.rack, number: place.number }) }}
       <button
         v-if="session.may('edit-fleet')"
         type="button"
@@ -42,9 +42,9 @@ const hang = (): void => {
         data-hang
         @click="hang"
       >
-        {{ t.hangThere }}
+        {{ t.moveHook }}
       </button></template
     >
-    <template v-else>{{ t.onNoHookNone }}</template>
+    <template v-else>{{ t.noHookNoFree }}</template>
   </p>
 </template>

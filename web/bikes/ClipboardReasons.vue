@@ -30,7 +30,7 @@ const reasons = computed(() => {
       <p class="font-semibold leading-snug">{{ reason.what }}</p>
       <p v-if="reason.detail" class="text-[0.95rem] leading-snug text-soft">{{ reason.detail }}</p>
       <p class="text-[0.95rem] leading-snug">
-        <span class="text-soft">{{ t.endsWith }}</span> {{ reason.ends }}
+        <span class="text-soft">{{ t.whatDo }}</span> {{ reason.ends }}
       </p>
     </li>
     <li v-if="reasons.length > shown">
@@ -40,6 +40,6 @@ const reasons = computed(() => {
     </li>
   </ol>
   <p v-else class="leading-snug text-soft">
-    {{ t.lookedOverNothingOpen }}
+    {{ t.checkedNoOpenFindings }}
   </p>
 </template>

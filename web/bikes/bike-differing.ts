@@ -65,7 +65,7 @@ export function differingOf(
       : [
           {
             name: 'build.accessories',
-            label: t.carries,
+            label: t.accessories,
             mine: form.accessories.value.join(', '),
             theirs: other.build.accessories.join(', '),
           },

@@ -22,7 +22,7 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
     <div class="h-56 rounded-lg border-2 border-line bg-plate p-2 max-sm:h-44">
       <BikeFigure
         :build="fitted.build"
-        :label="t.walkRoundKind({ kind: KIND_WORDS[kind] })"
+        :label="t.routeRoundKind({ kind: KIND_WORDS[kind] })"
         :route="checklist.route"
         :zones="stations.flatMap((each) => each.zones)"
       />
@@ -59,12 +59,12 @@ const ruledOut = computed(() => ruledOutOf(props.checklist, fitted.value));
     <DisclosureBox
       v-if="ruledOut.length"
       class="mt-3"
-      :title="t.ruledoutRuledOutBuild({ ruledOut: ruledOut.length })"
+      :title="t.checkpointNeverAskedBecause({ ruledOut: ruledOut.length })"
     >
       <ul class="grid gap-x-6 sm:grid-cols-2">
         <li v-for="each in ruledOut" :key="each.question.key" class="py-0.5 leading-snug">
           {{ withPosition(each.question.checkpoint.name, each.question.position) }}:
-          <span class="text-soft">{{ t.onlyWhereRule({ rule: ruleWords(each.because) }) }}</span>
+          <span class="text-soft">{{ t.onlyIfRule({ rule: ruleWords(each.because) }) }}</span>
         </li>
       </ul>
     </DisclosureBox>

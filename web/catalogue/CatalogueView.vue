@@ -6,7 +6,6 @@ import { asBuilt, questionsOf, ZONES, type Zone } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind } from '@cadre/core/fleet';
 import { BikeSign } from '@cadre/web/figures';
 import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
-import CatalogueNav from './CatalogueNav.vue';
 import CheckpointDetail from './CheckpointDetail.vue';
 import { useCheckpoints, type KnownCheckpoint } from './use-checkpoints';
 import * as t from './messages';
@@ -46,6 +45,8 @@ const byZone = computed(() =>
 const zoneName = (zone: Zone): string =>
   zone === 'front-wheel' ? t.wheels : zone === 'front-brake' ? t.brakes : ZONE_WORDS[zone];
 const open = computed(() => all.value.find((each) => each.checkpoint.key === props.checkpointKey) ?? null);
+/** With nothing chosen a wide screen opens on the first there is; on a phone the list comes first. */
+const shown = computed(() => open.value ?? (props.checkpointKey ? null : (found.value[0] ?? null)));
 const nameOf = (key: string): string =>
   all.value.find((each) => each.checkpoint.key === key)?.checkpoint.name ?? key;
 const pick = (key: string): void =>
@@ -54,7 +55,6 @@ const pick = (key: string): void =>
 
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
-    <CatalogueNav />
     <div class="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
       <h1 class="sturdy text-2xl">{{ t.checkpoints }}</h1>
       <p class="text-soft" role="status">{{ t.foundAll({ found: found.length, all: all.length }) }}</p>
@@ -68,7 +68,7 @@ const pick = (key: string): void =>
           class="h-12 w-full rounded-md border-2 border-ink/60 bg-plate pl-10 pr-3 placeholder:text-soft"
         />
       </label>
-      <div class="flex flex-wrap gap-1" role="group" :aria-label="t.whatKindBikeAsked">
+      <div class="flex flex-wrap gap-1" role="group" :aria-label="t.questionsForKindBike">
         <button
           v-for="each in BIKE_KINDS"
           :key="each"
@@ -98,8 +98,12 @@ const pick = (key: string): void =>
               <button
                 type="button"
                 class="flex min-h-11 w-full items-center gap-2 rounded-md px-2 text-left leading-tight max-lg:min-h-12"
-                :class="each.checkpoint.key === checkpointKey ? 'bg-act text-on-act' : 'hover:bg-sunk'"
-                :aria-current="each.checkpoint.key === checkpointKey ? 'true' : undefined"
+                :class="
+                  each.checkpoint.key === shown?.checkpoint.key
+                    ? 'bg-act text-on-act max-lg:bg-transparent max-lg:text-ink'
+                    : 'hover:bg-sunk'
+                "
+                :aria-current="each.checkpoint.key === shown?.checkpoint.key ? 'true' : undefined"
                 :data-look="each.checkpoint.key"
                 @click="pick(each.checkpoint.key)"
               >
@@ -110,7 +114,7 @@ const pick = (key: string): void =>
           </ul>
         </section>
         <p v-if="ready && found.length === 0" class="p-2">
-          {{ t.noCheckpointSaysTry }}
+          {{ t.noCheckpointMatchesTry }}
         </p>
       </nav>
       <div class="min-w-0 grow">
@@ -121,21 +125,19 @@ const pick = (key: string): void =>
           >{{ t.allCheckpoints }}</RouterLink
         >
         <CheckpointDetail
-          v-if="open"
-          :key="open.checkpoint.key"
-          :checkpoint="open.checkpoint"
-          :own="open.own"
-          :on="open.on"
+          v-if="shown"
+          :key="shown.checkpoint.key"
+          :class="!open && 'max-lg:hidden'"
+          :checkpoint="shown.checkpoint"
+          :own="shown.own"
+          :on="shown.on"
           :ready="ready"
           :name-of="nameOf"
         />
         <p v-else-if="checkpointKey && ready" class="p-4">
-          {{ t.thereNoSuchCheckpoint }}
+          {{ t.checkpointDoesNotExist }}
         </p>
-        <p v-else-if="ready" class="rounded-lg bg-sunk p-6 text-soft max-lg:hidden">
-          {{ t.pickCheckpointHowLook }}
-        </p>
-        <p v-else class="p-4 text-soft" role="status">{{ t.gettingCatalogue }}</p>
+        <p v-else-if="!ready" class="p-4 text-soft" role="status">{{ t.loadingCheckpoints }}</p>
       </div>
     </div>
   </main>

@@ -5,7 +5,6 @@ import { compareChecklists } from '@cadre/core/catalogue';
 import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
-import CatalogueNav from './CatalogueNav.vue';
 import ChecklistItems from './ChecklistItems.vue';
 import ChecklistSettings from './ChecklistSettings.vue';
 import CoveragePanel from './CoveragePanel.vue';
@@ -59,23 +58,22 @@ const leave = (): void =>
 
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-24 pt-4">
-    <CatalogueNav />
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <template v-if="checklist">
       <div class="mt-3 flex flex-wrap items-center gap-3">
         <a
           href="#publish"
           class="order-last inline-flex min-h-12 items-center font-semibold text-act underline lg:hidden"
-          >{{ t.kindKindPublish }}</a
+          >{{ t.reviewPublish }}</a
         >
         <h1 class="sturdy grow text-2xl">
-          {{ published ? t.changingName({ name: published.name }) : t.newChecklist }}
+          {{ published ? t.editName({ name: published.name }) : t.newChecklist }}
         </h1>
         <p class="text-soft" role="status" data-draft-state>
-          {{ unsaved ? t.keptInBrowserNot : t.saved }}
+          {{ unsaved ? t.draftOnDeviceOnly : t.saved }}
         </p>
         <ActButton v-if="shippedDiffers" data-take-shipped @click="takeShipped">{{
-          t.asCadreShips
+          t.cadresDefault
         }}</ActButton>
         <ActButton
           :disabled="!unsaved || refusal.busy.value"
@@ -93,7 +91,7 @@ const leave = (): void =>
           class="space-y-4 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:self-start lg:overflow-y-auto"
         >
           <section aria-labelledby="cover" class="rounded-lg border-2 border-ink/60 bg-plate p-3">
-            <h2 id="cover" class="sturdy mb-1 text-lg">{{ t.kindKind }}</h2>
+            <h2 id="cover" class="sturdy mb-1 text-lg">{{ t.reviewKindBike }}</h2>
             <CoveragePanel :checklist="checklist" :catalogue="CHECKPOINTS" />
           </section>
           <WarningList :warnings="warnings" />
@@ -109,7 +107,7 @@ const leave = (): void =>
         </div>
       </div>
     </template>
-    <p v-else-if="draft.missing.value" class="p-4">{{ t.thereNoChecklistNo }}</p>
-    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">{{ t.gettingChecklist }}</p>
+    <p v-else-if="draft.missing.value" class="p-4">{{ t.checklistDoesNotExist }}</p>
+    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">{{ t.loadingChecklist }}</p>
   </main>
 </template>

@@ -39,13 +39,12 @@ function setNumber(event: Event, then: (value: number | undefined) => void): voi
   <div class="space-y-2 border-t border-line px-3 py-2">
     <p class="leading-snug">{{ item.checkpoint.how }}</p>
     <p class="leading-snug" :class="derived && !item.critical ? 'font-semibold text-held' : 'text-soft'">
-      {{ criticalWords(item.checkpoint, between)
-      }}{{ derived && !item.critical ? t.leftUncriticalBikeMay : '' }}
+      {{ criticalWords(item.checkpoint, between) }}{{ derived && !item.critical ? t.ifNotCriticalBike : '' }}
     </p>
     <div class="flex flex-wrap items-end gap-3">
       <TextField
         :model-value="String(item.minutes ?? item.checkpoint.minutes)"
-        :label="t.minutesHere"
+        :label="t.minutes"
         class="w-28"
         inputmode="decimal"
         @change="setNumber($event, (minutes) => emit('set', { minutes }))"
@@ -65,11 +64,11 @@ function setNumber(event: Event, then: (value: number | undefined) => void): voi
           inputmode="decimal"
           @change="setNumber($event, (most) => emit('set', { limit: { ...item.limit, most } }))"
         />
-        <span class="pb-3 text-soft">{{ unit === 'ratio' ? t.asPart1 : unit }}</span>
+        <span class="pb-3 text-soft">{{ unit === 'ratio' ? t.asFractionForExample : unit }}</span>
         <SelectField
           v-if="limited"
           :model-value="item.limit?.severity ?? usual"
-          :label="t.readingOutside"
+          :label="t.readingOutsideTheseLimits"
           :options="SEVERITY_OPTIONS"
           data-limit-severity
           @update:model-value="(severity) => emit('set', { limit: { ...item.limit, severity } })"
@@ -81,7 +80,7 @@ function setNumber(event: Event, then: (value: number | undefined) => void): voi
         data-edit-checkpoint
         @click="emit('edit')"
       >
-        <Pencil class="size-4" aria-hidden="true" />{{ t.wordingRule }}
+        <Pencil class="size-4" aria-hidden="true" />{{ t.editTextRule }}
       </button>
     </div>
   </div>

@@ -79,7 +79,7 @@ const open = ref(false);
         <ArrowDown class="size-5" aria-hidden="true" />
       </IconButton>
       <IconButton
-        :name="`Take ${item.checkpoint.name} off this checklist`"
+        :name="t.removeCheckpointFromChecklist({ checkpoint: item.checkpoint.name })"
         data-remove
         @click="emit('remove')"
       >

@@ -39,13 +39,15 @@ function saveCheckpoint(checkpoint: Checkpoint): void {
 <template>
   <section aria-labelledby="items">
     <div class="flex flex-wrap items-center gap-2">
-      <h2 id="items" class="sturdy grow text-xl">{{ t.checkpoint({ items: checklist.items.length }) }}</h2>
+      <h2 id="items" class="sturdy grow text-xl">
+        {{ t.checkpointCount({ items: checklist.items.length }) }}
+      </h2>
       <ActButton :aria-expanded="picking" data-pick @click="picking = !picking">{{
-        picking ? t.closeCatalogue : t.addFromCatalogue
+        picking ? t.closeListCheckpoints : t.addCheckpoint
       }}</ActButton>
-      <ActButton data-write-checkpoint @click="writing = 'new'">{{ t.writeOwnOne }}</ActButton>
+      <ActButton data-write-checkpoint @click="writing = 'new'">{{ t.writeNewCheckpoint }}</ActButton>
     </div>
-    <p v-if="said('items')" class="font-semibold text-held" role="alert">{{ t.chooseLeastOneCheckpoint }}</p>
+    <p v-if="said('items')" class="font-semibold text-held" role="alert">{{ t.addLeastOneCheckpoint }}</p>
     <CheckpointPicker
       v-if="picking"
       class="mt-2"
@@ -74,7 +76,7 @@ function saveCheckpoint(checkpoint: Checkpoint): void {
       @away="writing = null"
     />
     <p class="mt-2 text-soft">
-      {{ t.withinZoneStandAsks }}
+      {{ t.withinZoneStandGroups }}
     </p>
   </section>
 </template>

@@ -30,7 +30,7 @@ const routes = computed(() => {
   ];
 });
 const CLEARING = [
-  { value: 'no', label: t.nothingWorkNotRelease },
+  { value: 'no', label: t.noBikeChecklistFor },
   { value: 'yes', label: t.bikeUntilEndDay },
   { value: 'after', label: t.bikeOnDayWith },
 ];
@@ -67,12 +67,12 @@ function toggleBetween(by: By, yes: boolean): void {
 <template>
   <div class="grid gap-3 sm:grid-cols-2">
     <TextField v-model="name" :label="t.name" :error="said('name')" data-field="checklist-name" />
-    <TextField v-model="purpose" :label="t.whatFor" />
+    <TextField v-model="purpose" :label="t.purpose" />
     <SelectField v-model="routeKey" :label="t.route" :options="routes" :error="said('route')" />
-    <SelectField v-model="clearing" :label="t.whatWholeCheckOn" :options="CLEARING" />
+    <SelectField v-model="clearing" :label="t.completeCheckClears" :options="CLEARING" />
   </div>
   <fieldset>
-    <legend class="font-semibold">{{ t.meantFor }}</legend>
+    <legend class="font-semibold">{{ t.forTheseKindsBike }}</legend>
     <div class="flex flex-wrap gap-x-4">
       <CheckField
         v-for="kind in BIKE_KINDS"
@@ -84,7 +84,7 @@ function toggleBetween(by: By, yes: boolean): void {
     </div>
   </fieldset>
   <fieldset>
-    <legend class="font-semibold">{{ t.whatMayHaveHappened }}</legend>
+    <legend class="font-semibold">{{ t.possibleEventsSinceLast }}</legend>
     <div class="flex flex-wrap gap-x-4">
       <CheckField
         v-for="by in BY"

@@ -49,14 +49,14 @@ async function compare(index: number): Promise<void> {
           </button>
           <span class="text-soft">{{
             each.publishedAt
-              ? `${each.publishedBy ? fleet.nameOf(each.publishedBy) : t.asShipped}, ${dayAndClock(each.publishedAt, now)}`
-              : t.asShipped
+              ? `${each.publishedBy ? fleet.nameOf(each.publishedBy) : t.defaultWord}, ${dayAndClock(each.publishedAt, now)}`
+              : t.defaultWord
           }}</span>
         </div>
         <p class="leading-snug">
           {{ each.publishedBy ? each.note : ''
           }}<template v-if="each.reason"
-            >{{ ' ' }}{{ t.whyCriticalWasDropped({ reason: each.reason }) }}</template
+            >{{ ' ' }}{{ t.reasonForRemovingCritical({ reason: each.reason }) }}</template
           >
         </p>
         <p class="figures text-[0.95rem] text-soft">
@@ -74,7 +74,7 @@ async function compare(index: number): Promise<void> {
           v-if="index < versions.length - 1 && !differences[each.hash]"
           kind="quiet"
           @click="compare(index)"
-          >{{ t.whatChanged }}</ActButton
+          >{{ t.changes }}</ActButton
         >
         <DifferenceList
           v-if="differences[each.hash]"

@@ -13,7 +13,6 @@ import { KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
 import AskedList from './AskedList.vue';
-import CatalogueNav from './CatalogueNav.vue';
 import CoveragePanel from './CoveragePanel.vue';
 import ChecklistVersions from './ChecklistVersions.vue';
 import { routeName } from './checklist-wording';
@@ -65,7 +64,6 @@ const isOld = computed(
 
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
-    <CatalogueNav />
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <template v-if="checklist">
       <div class="mt-3 flex flex-wrap items-start gap-3">
@@ -73,7 +71,7 @@ const isOld = computed(
           <h1 class="sturdy text-3xl leading-tight">{{ checklist.name }}</h1>
           <p class="text-soft">
             {{
-              t.purposeVersionVersionRoutename({
+              t.purposeVersionVersionRouteName({
                 purpose: checklist.purpose,
                 version: checklist.version,
                 routeName: routeName(checklist.route),
@@ -87,22 +85,22 @@ const isOld = computed(
           kind="main"
           data-edit-checklist
           @click="router.push({ name: 'checklist-edit', params: { checklistKey } })"
-          >{{ t.changeIt }}</ActButton
+          >{{ t.editChecklist }}</ActButton
         >
       </div>
       <p v-if="isOld" class="mt-2 rounded-md bg-watch-wash px-4 py-2 text-watch" role="status">
-        {{ t.versionVersionAsWas({ version: checklist.version }) }}
+        {{ t.earlierVersionVersionChecks({ version: checklist.version }) }}
       </p>
       <div class="mt-4 grid gap-6 lg:grid-cols-[1fr_27rem]">
         <section aria-labelledby="asks" class="min-w-0 max-lg:order-2">
           <h2 id="asks" class="sturdy mb-2 text-xl">
-            {{ t.whatAsksKind({ kind: KIND_WORDS[kind].toLowerCase() }) }}
+            {{ t.questionsForKind({ kind: KIND_WORDS[kind].toLowerCase() }) }}
           </h2>
           <AskedList :checklist="checklist" :kind="kind" />
         </section>
         <div class="space-y-6">
           <section aria-labelledby="kinds" class="rounded-lg border-2 border-ink/60 bg-plate p-3">
-            <h2 id="kinds" class="sturdy mb-1 text-lg">{{ t.kindKind }}</h2>
+            <h2 id="kinds" class="sturdy mb-1 text-lg">{{ t.reviewKindBike }}</h2>
             <CoveragePanel
               :checklist="checklist"
               :catalogue="CHECKPOINTS"
@@ -115,8 +113,8 @@ const isOld = computed(
       </div>
     </template>
     <p v-else-if="!refusal.busy.value && !refusal.said.value" class="p-4">
-      {{ t.thereNoChecklistName }}
+      {{ t.checklistDoesNotExist }}
     </p>
-    <p v-else-if="refusal.busy.value" class="p-4 text-soft" role="status">{{ t.gettingChecklist }}</p>
+    <p v-else-if="refusal.busy.value" class="p-4 text-soft" role="status">{{ t.loadingChecklist }}</p>
   </main>
 </template>

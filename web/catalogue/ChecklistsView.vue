@@ -5,7 +5,6 @@ import { listDrafts, type ChecklistSummary } from '@cadre/contract/catalogue';
 import { send } from '@cadre/web/platform/api';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
-import CatalogueNav from './CatalogueNav.vue';
 import ImportChecklist from './ImportChecklist.vue';
 import { groupChecklists } from './checklist-groups';
 import { minutesWords } from './checklist-wording';
@@ -39,26 +38,25 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
 
 <template>
   <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
-    <CatalogueNav />
     <div class="mt-3 flex flex-wrap items-center gap-3">
       <h1 class="sturdy grow text-2xl">{{ t.checklists }}</h1>
       <template v-if="mayEdit">
-        <ActButton data-import @click="importing = !importing">{{ t.bringInFile }}</ActButton>
+        <ActButton data-import @click="importing = !importing">{{ t.importFile }}</ActButton>
         <ActButton kind="main" data-new-checklist @click="router.push({ name: 'checklist-new' })">{{
-          t.writeChecklist
+          t.newChecklist
         }}</ActButton>
       </template>
     </div>
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <ImportChecklist v-if="importing" class="mt-3" @close="importing = false" />
     <p v-for="key in unpublished" :key="key" class="mt-3 rounded-md bg-watch-wash px-4 py-2">
-      {{ t.checklistBeingWrittenNot }}
+      {{ t.unpublishedDraftOpen }}
       <ActButton
         :to="{ name: 'checklist-edit', params: { checklistKey: key } }"
         data-unpublished
         kind="quiet"
         class="!px-0"
-        >{{ t.goOnWith }}</ActButton
+        >{{ t.continueWith }}</ActButton
       >
     </p>
     <section v-for="group in groups" :key="group.title" class="mt-5" :aria-label="group.title">
@@ -82,16 +80,16 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
             <span class="figures mt-3 flex items-end gap-4">
               <span
                 ><span class="sturdy block text-2xl leading-none">{{ askedWords(checklist.span) }}</span
-                ><span class="text-sm text-soft">{{ t.asked }}</span></span
+                ><span class="text-sm text-soft">{{ t.questions }}</span></span
               >
               <span
                 ><span class="sturdy block text-2xl leading-none">{{
                   minutesWords(checklist.span.minutes)
                 }}</span
-                ><span class="text-sm text-soft">{{ t.atMost }}</span></span
+                ><span class="text-sm text-soft">{{ t.upTo }}</span></span
               >
               <span class="ml-auto text-sm text-soft"
-                >{{ t.critical2({ criticals: checklist.criticals }) }}<br />{{
+                >{{ t.criticalCount({ criticals: checklist.criticals }) }}<br />{{
                   t.versionVersion2({ version: checklist.version })
                 }}</span
               >

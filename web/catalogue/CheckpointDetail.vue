@@ -55,7 +55,7 @@ const tone = (floor: string): string =>
       <div class="space-y-3">
         <p class="text-lg leading-snug">{{ checkpoint.how }}</p>
         <p class="leading-snug">
-          <span class="font-semibold">{{ t.passWhen }}</span> {{ checkpoint.passWhen }}
+          <span class="font-semibold">{{ t.passIf }}</span> {{ checkpoint.passWhen }}
         </p>
         <CautionLine v-for="caution in checkpoint.cautions" :key="caution" :text="caution" />
         <p v-if="checkpoint.tools.length" class="flex items-start gap-2 text-soft">
@@ -68,7 +68,7 @@ const tone = (floor: string): string =>
       </div>
       <LookDrawing v-if="checkpoint.drawing" :name="checkpoint.drawing" class="self-start max-md:max-w-80" />
     </div>
-    <h3 class="sturdy mt-5 text-lg">{{ t.whatMayWrong }}</h3>
+    <h3 class="sturdy mt-5 text-lg">{{ t.usualFaults }}</h3>
     <ul class="mt-1 divide-y divide-line border-y border-line">
       <li
         v-for="fault in checkpoint.faults"
@@ -83,7 +83,7 @@ const tone = (floor: string): string =>
         <div class="leading-snug">
           <p class="font-semibold">
             {{ fault.name
-            }}<span v-if="fault.legal" class="font-normal text-soft">{{ ' ' }}{{ t.whereLocalRulesAsk }}</span
+            }}<span v-if="fault.legal" class="font-normal text-soft">{{ ' ' }}{{ t.onlyIfLocalRules }}</span
             ><span v-if="fault.by" class="font-normal text-soft"
               >{{ ' ' }}{{ t.byBy({ by: fault.by.map((each) => BY_WORDS[each]).join(', ') }) }}</span
             >
@@ -96,19 +96,19 @@ const tone = (floor: string): string =>
           </p>
           <p v-if="fault.askNext?.length" class="text-soft">
             {{
-              t.lookNextAsknext({ askNext: fault.askNext.map((key) => nameOf(key).toLowerCase()).join(', ') })
+              t.thenCheckAskNext({
+                askNext: fault.askNext.map((key) => nameOf(key).toLowerCase()).join(', '),
+              })
             }}
           </p>
         </div>
       </li>
     </ul>
     <dl class="mt-4 grid gap-x-4 gap-y-2 sm:grid-cols-[5.5rem_1fr]">
-      <dt class="font-semibold">{{ t.asked2 }}</dt>
+      <dt class="font-semibold">{{ t.askedFor }}</dt>
       <dd>
         {{
-          'always' in checkpoint.applies
-            ? t.onEveryBike
-            : t.whereRule({ rule: ruleWords(checkpoint.applies) })
+          'always' in checkpoint.applies ? t.onEveryBike : t.ifRule({ rule: ruleWords(checkpoint.applies) })
         }}
       </dd>
       <dt class="font-semibold">{{ t.on }}</dt>
@@ -120,7 +120,7 @@ const tone = (floor: string): string =>
             :to="{ name: 'checklist', params: { checklistKey: each.key } }"
             class="text-act underline underline-offset-2"
             >{{ each.name }}</RouterLink
-          ><template v-if="each.critical">{{ ' ' }}{{ t.critical3 }}</template></template
+          ><template v-if="each.critical">{{ ' ' }}{{ t.critical2 }}</template></template
         >
       </dd>
     </dl>

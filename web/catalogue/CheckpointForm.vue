@@ -49,10 +49,11 @@ const problems = computed<Record<string, string | null>>(() => ({
   name: form.name.trim() ? null : fieldWords('required'),
   how: form.how.trim() ? null : fieldWords('required'),
   passWhen: form.passWhen.trim() ? null : fieldWords('required'),
-  minutes: minutes.value !== null && minutes.value > 0 && minutes.value <= 240 ? null : t.minutesMoreThan0,
+  minutes:
+    minutes.value !== null && minutes.value > 0 && minutes.value <= 240 ? null : t.enterMinutesMoreThan,
   faults:
     faults.value.length === 0
-      ? t.leastOneFaultWhat
+      ? t.addLeastOneFault
       : faults.value.every((fault) => fault.name.trim() && fault.doNext.trim())
         ? null
         : t.everyFaultNeedsName,
@@ -98,46 +99,40 @@ function save(): void {
 <template>
   <form
     class="space-y-4 rounded-lg border-2 border-act bg-plate p-4"
-    :aria-label="checkpoint ? t.changeName({ name: checkpoint.name }) : t.ownCheckpoint"
+    :aria-label="checkpoint ? t.changeName({ name: checkpoint.name }) : t.newCheckpoint"
     novalidate
     data-checkpoint-form
     @submit.prevent="save"
   >
-    <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : t.ownCheckpoint }}</h3>
+    <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : t.newCheckpoint }}</h3>
     <div class="grid gap-3 sm:grid-cols-2">
-      <TextField
-        v-model="form.name"
-        :label="t.name"
-        :hint="t.whatLooked"
-        :error="said('name')"
-        data-field="name"
-      />
-      <SelectField v-model="form.place" :label="t.where" :options="PLACES" />
+      <TextField v-model="form.name" :label="t.name" :hint="t.name" :error="said('name')" data-field="name" />
+      <SelectField v-model="form.place" :label="t.zone" :options="PLACES" />
       <SelectField
         v-model="form.phase"
-        :label="t.done"
+        :label="t.phase"
         :options="PHASES.map((phase) => ({ value: phase, label: PHASE_WORDS[phase] }))"
       />
       <TextField
         v-model="form.minutes"
         :label="t.minutes"
-        :hint="t.forOnePlacePractised"
+        :hint="t.forOnePositionExperienced"
         :error="said('minutes')"
       />
     </div>
     <TextField
       v-model="form.how"
-      :label="t.howLook"
+      :label="t.howCheck"
       :rows="3"
       maxlength="1200"
-      :hint="t.oneTwoSentencesSomebody"
+      :hint="t.oneTwoSentencesNew"
       :error="said('how')"
       data-field="how"
     />
-    <TextField v-model="form.passWhen" :label="t.passWhen2" :error="said('passWhen')" data-field="passWhen" />
+    <TextField v-model="form.passWhen" :label="t.passIf2" :error="said('passWhen')" data-field="passWhen" />
     <RuleField v-model="rule" v-model:valid="ruleValid" :positions="positions" />
     <fieldset class="space-y-2">
-      <legend class="font-semibold">{{ t.whatMayWrong }}</legend>
+      <legend class="font-semibold">{{ t.usualFaults }}</legend>
       <p v-if="said('faults')" class="font-semibold text-held" role="alert">{{ said('faults') }}</p>
       <FaultFields
         v-for="(fault, index) in faults"
@@ -147,12 +142,12 @@ function save(): void {
         @change="(changed) => setFault(index, changed)"
         @remove="faults = faults.filter((_, at) => at !== index)"
       />
-      <ActButton @click="addFault">{{ t.anotherFault }}</ActButton>
+      <ActButton @click="addFault">{{ t.addFault }}</ActButton>
     </fieldset>
     <div class="grid gap-3 sm:grid-cols-2">
-      <TextField v-model="form.cautions" :label="t.cautions" :rows="2" :hint="t.oneLineWhereHand" />
+      <TextField v-model="form.cautions" :label="t.cautions" :rows="2" :hint="t.oneLineWarnHere" />
       <div class="space-y-3">
-        <TextField v-model="form.tools" :label="t.tools2" :hint="t.withCommasBetween" />
+        <TextField v-model="form.tools" :label="t.tools2" :hint="t.separateWithCommas" />
         <SelectField
           v-model="form.drawing"
           :label="t.drawing"
@@ -163,12 +158,12 @@ function save(): void {
         />
       </div>
     </div>
-    <p v-if="tried && !ruleValid" class="font-semibold text-held" role="alert">{{ t.ruleNotRightYet }}</p>
+    <p v-if="tried && !ruleValid" class="font-semibold text-held" role="alert">{{ t.ruleHasError }}</p>
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" type="submit" data-save-checkpoint>{{
-        checkpoint ? t.keepWording : t.putOnChecklist
+        checkpoint ? t.saveText : t.addChecklist
       }}</ActButton>
-      <ActButton @click="emit('away')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('away')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

@@ -23,7 +23,7 @@ const shown = computed(() => {
 </script>
 
 <template>
-  <section class="rounded-lg bg-sunk p-3" :aria-label="t.theCatalogue" data-picker>
+  <section class="rounded-lg bg-sunk p-3" :aria-label="t.allCheckpoints" data-picker>
     <div class="grid gap-2 sm:grid-cols-2">
       <TextField v-model="sought" :label="t.find" />
       <SelectField
@@ -54,6 +54,6 @@ const shown = computed(() => {
         </button>
       </li>
     </ul>
-    <p v-if="shown.length === 0" class="mt-2">{{ t.noCheckpointSays }}</p>
+    <p v-if="shown.length === 0" class="mt-2">{{ t.noCheckpointMatches }}</p>
   </section>
 </template>

@@ -44,7 +44,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
           <span class="min-w-0">
             <span class="leading-tight"
               >{{ KIND_WORDS[row.kind]
-              }}<span v-if="!row.meant" class="text-soft">{{ ' ' }}{{ t.notMeantFor }}</span></span
+              }}<span v-if="!row.meant" class="text-soft">{{ ' ' }}{{ t.notForKind }}</span></span
             >
             <span class="mt-1 block h-2 rounded-full bg-sunk" aria-hidden="true"
               ><span class="block h-2 rounded-full bg-rail" :style="{ width: `${(100 * row.asked) / most}%` }"
@@ -53,8 +53,8 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
                   :style="{ width: `${row.asked ? (100 * row.criticals) / row.asked : 0}%` }" /></span
             ></span>
             <span class="figures text-sm text-soft"
-              >{{ t.askedAskedCriticalsCritical({ asked: row.asked, criticals: row.criticals }) }}
-              <span class="max-sm:hidden">{{ t.ruledoutRuledOut({ ruledOut: row.ruledOut }) }}</span></span
+              >{{ t.questionCriticalsCritical({ asked: row.asked, criticals: row.criticals }) }}
+              <span class="max-sm:hidden">{{ t.ruledOutNotAsked({ ruledOut: row.ruledOut }) }}</span></span
             >
           </span>
           <span class="figures whitespace-nowrap text-right leading-tight"
@@ -67,7 +67,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
           data-missed
         >
           {{
-            t.wouldMissMissedPart({
+            t.criticalQuestionsLeftOut({
               missed: row.missed.slice(0, 6).join(', '),
               part: row.missed.length > 6 ? t.missedMore({ missed: row.missed.length - 6 }) : '',
             })
@@ -76,7 +76,7 @@ const most = computed(() => Math.max(1, ...rows.value.map((row) => row.asked)));
       </li>
     </ul>
     <p class="mt-2 text-sm text-soft">
-      {{ t.barAllAsksCritical }}<template v-if="checklist.afterRideOut">{{ t.countsOnlyOnDay }}</template
+      {{ t.barAllQuestionsCritical }}<template v-if="checklist.afterRideOut">{{ t.validOnlyOnDay }}</template
       >.
     </p>
   </div>

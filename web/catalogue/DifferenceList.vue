@@ -14,10 +14,10 @@ const none = computed(() => {
 
 <template>
   <ul class="space-y-1 leading-snug">
-    <li v-if="none" class="text-soft">{{ t.nothingDifferent }}</li>
+    <li v-if="none" class="text-soft">{{ t.noChanges }}</li>
     <li v-for="each in difference.added" :key="each.key">
       <span class="sturdy">+</span> {{ each.name
-      }}<span v-if="each.critical">{{ ' ' }}{{ t.critical3 }}</span>
+      }}<span v-if="each.critical">{{ ' ' }}{{ t.critical2 }}</span>
     </li>
     <li v-for="each in difference.removed" :key="each.key" :class="each.critical && 'text-held'">
       <span class="sturdy">−</span> {{ each.name

@@ -32,7 +32,7 @@ function setMechanic(yes: boolean): void {
     />
     <SelectField
       :model-value="fault.floor"
-      :label="t.faultNumberLeast({ number })"
+      :label="t.faultNumberMinimumSeverity({ number })"
       hide-label
       :options="SEVERITY_OPTIONS"
       data-fault-floor
@@ -40,10 +40,10 @@ function setMechanic(yes: boolean): void {
     />
     <TextField
       :model-value="fault.doNext"
-      :label="t.faultNumberWhatDo({ number })"
+      :label="t.faultNumberNextStep({ number })"
       hide-label
       :rows="2"
-      :placeholder="t.whatDoNext"
+      :placeholder="t.nextStep"
       maxlength="600"
       data-fault-next
       @update:model-value="(doNext) => set({ doNext })"
@@ -52,7 +52,7 @@ function setMechanic(yes: boolean): void {
       <CheckField :model-value="fault.toMechanic === true" @update:model-value="setMechanic">{{
         t.qualifiedMechanicDecides2
       }}</CheckField>
-      <IconButton :name="`Remove fault ${number}`" @click="emit('remove')">
+      <IconButton :name="t.removeFaultNumber({ number })" @click="emit('remove')">
         <Trash2 class="size-5" aria-hidden="true" />
       </IconButton>
     </div>

@@ -29,7 +29,7 @@ async function take(event: Event): Promise<void> {
   try {
     raw = JSON.parse(text);
   } catch (error) {
-    broken.value = t.nameNoJsonMessage({ name: file.name, message: (error as Error).message });
+    broken.value = t.nameNotValidJson({ name: file.name, message: (error as Error).message });
     return;
   }
   const read = readChecklistDocument(raw);
@@ -49,15 +49,15 @@ const words = (issue: ChecklistDocumentIssue): string =>
   issue.code === 'required'
     ? t.isMissing
     : issue.word
-      ? t.wordNotKnownHere({ word: issue.word })
-      : t.notAsShould;
+      ? t.wordNotKnownValue({ word: issue.word })
+      : t.notValid;
 </script>
 
 <template>
-  <section class="rounded-lg border-2 border-ink/60 bg-plate p-4" :aria-label="t.bringInChecklist">
+  <section class="rounded-lg border-2 border-ink/60 bg-plate p-4" :aria-label="t.importChecklist">
     <div class="flex flex-wrap items-center gap-3">
       <label class="grow"
-        >{{ t.checklistAsFileJson }}
+        >{{ t.chooseChecklistFileJson }}
         <a href="/api/checklist-document.schema.json" class="text-act underline">{{ t.thisAddress }}</a>)
         <input
           type="file"
@@ -71,10 +71,10 @@ const words = (issue: ChecklistDocumentIssue): string =>
     </div>
     <p v-if="broken" role="alert" class="mt-2 font-semibold text-held">{{ broken }}</p>
     <div v-if="issues.length" role="alert" class="mt-2">
-      <p class="font-semibold text-held">{{ t.notTakenInCorrect }}</p>
+      <p class="font-semibold text-held">{{ t.notImportedCorrectThese }}</p>
       <ul class="mt-1 max-h-72 space-y-1 overflow-y-auto">
         <li v-for="issue in issues.slice(0, 60)" :key="issue.path + issue.code" data-checklist-issue>
-          <code class="text-[0.95rem]">{{ issue.path || 'the file' }}</code> {{ words(issue)
+          <code class="text-[0.95rem]">{{ issue.path || t.theFile }}</code> {{ words(issue)
           }}<strong v-if="issue.nearest">{{ t.nearestNearest({ nearest: issue.nearest }) }}</strong>
         </li>
       </ul>

@@ -21,7 +21,7 @@ const ways = computed(() => {
 <template>
   <ul v-if="ways.length" class="space-y-1" data-policy-practices>
     <li v-for="way in ways" :key="way.question" class="leading-snug">
-      <span class="font-semibold">{{ t.hereName({ name: way.side?.name.toLowerCase() ?? '' }) }}</span>
+      <span class="font-semibold">{{ t.yourPolicyName({ name: way.side?.name.toLowerCase() ?? '' }) }}</span>
       {{ way.side?.rule }}
     </li>
   </ul>

@@ -30,24 +30,24 @@ function publish(): void {
 
 <template>
   <section class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="publish">
-    <h2 id="publish" class="sturdy text-lg">{{ fresh ? t.publishIt : t.whatPublishingChanges }}</h2>
+    <h2 id="publish" class="sturdy text-lg">{{ fresh ? t.publish : t.effectPublishing }}</h2>
     <DifferenceList v-if="difference" :difference="difference" />
     <p class="leading-snug text-soft">
       {{ t.bikesCheckedTodayStay }}
     </p>
     <TextField
       v-model="note"
-      :label="t.whatNewInFew"
+      :label="t.whatChangedInFew"
       :error="noteMissing ? fieldWords('required') : null"
       data-field="publish-note"
     />
     <template v-if="dropped.length">
       <p class="font-semibold leading-snug text-held">
-        {{ t.notCriticalAnyMore({ dropped: dropped.join(', ') }) }}
+        {{ t.noLongerCriticalDropped({ dropped: dropped.join(', ') }) }}
       </p>
       <TextField
         v-model="reason"
-        :label="t.whyNot"
+        :label="t.reason"
         :error="reasonMissing ? fieldWords('required') : null"
         data-field="publish-reason"
       />
@@ -61,7 +61,7 @@ function publish(): void {
       <ActButton kind="main" class="grow" :disabled="busy" data-publish @click="publish">{{
         t.publish
       }}</ActButton>
-      <ActButton :disabled="busy" data-drop-draft @click="emit('leave')">{{ t.throwDraftAway }}</ActButton>
+      <ActButton :disabled="busy" data-drop-draft @click="emit('leave')">{{ t.deleteDraft }}</ActButton>
     </div>
   </section>
 </template>

@@ -50,7 +50,7 @@ function correction(): void {
 
 <template>
   <div>
-    <label :for="id" class="font-semibold">{{ t.whichBikesAsked }}</label>
+    <label :for="id" class="font-semibold">{{ t.bikesAskAbout }}</label>
     <textarea
       :id="id"
       v-model="typed"
@@ -85,13 +85,13 @@ function correction(): void {
           data-rule-correction
           @click="correction"
         >
-          {{ t.putNearestThere({ nearest: problem.nearest }) }}
+          {{ t.useNearest({ nearest: problem.nearest }) }}
         </button>
       </template>
       <template v-else>
         <p>
           {{
-            t.askedPart({ part: 'always' in rule ? t.onEveryBike : t.whereRule({ rule: ruleWords(rule) }) })
+            t.appliesPart({ part: 'always' in rule ? t.onEveryBike : t.ifRule({ rule: ruleWords(rule) }) })
           }}
         </p>
         <p class="text-soft" data-rule-picks>
@@ -101,7 +101,7 @@ function correction(): void {
                 kinds.length === BIKE_KINDS.length
                   ? t.everyKindBike
                   : kinds.length === 0
-                    ? t.noKindAsUsually
+                    ? t.noKindWithIts
                     : kinds.map((kind) => KIND_WORDS[kind].toLowerCase()).join(', '),
               bikes: fleet.bikes.length,
               bikes2: bikes.length,
@@ -110,16 +110,18 @@ function correction(): void {
         </p>
         <p v-if="idle" class="font-semibold text-watch" data-rule-idle>
           “{{ ruleText(idle.clause) }}”
-          {{ idle.truth === 'always' ? t.holdsForEveryBike : t.canHoldForNo }}
+          {{ idle.truth === 'always' ? t.trueForEveryBike : t.trueForNoBike }}
         </p>
       </template>
       <DisclosureBox :title="t.howWriteRule">
+        <!-- eslint-disable vue/no-bare-strings-in-template -- the words of the rule language are the same in every language -->
         <p>
-          {{ t.fieldWordsWithCommas }} <code>brake is rim, drum</code>{{ t.numbers }}
-          <code>sprockets at least 11</code>, <code>wheel-size from 20 to 24</code>{{ t.whatCarriesHasOn }}
-          <code>carries child-seat</code>, <code>fitted battery</code>{{ t.joinedBy }} <code>and</code>,
-          <code>or</code>, <code>not</code> {{ t.andBrackets }} <code>brake</code>, <code>retention</code>,
-          <code>tyre</code> {{ t.and }} <code>wheel-size</code> {{ t.meanEndAsked }}
+          {{ t.fieldValuesSeparatedCommas }} <code>brake is rim, drum</code>{{ t.numbers }}
+          <code>sprockets at least 11</code>, <code>wheel-size from 20 to 24</code
+          >{{ t.accessoriesRecordedParts }} <code>carries child-seat</code>, <code>fitted battery</code
+          >{{ t.joinPartsWith }} <code>and</code>, <code>or</code>, <code>not</code> {{ t.andBrackets }}
+          <code>brake</code>, <code>retention</code>, <code>tyre</code> {{ t.and }} <code>wheel-size</code>
+          {{ t.meanEndBikeQuestion }}
         </p>
       </DisclosureBox>
     </div>

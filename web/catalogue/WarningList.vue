@@ -11,7 +11,7 @@ defineProps<{ warnings: readonly ChecklistWarning[] }>();
   <ul
     v-if="warnings.length"
     class="space-y-1 rounded-md border-2 border-watch bg-watch-wash px-4 py-3 text-watch"
-    :aria-label="t.worthSecondLook"
+    :aria-label="t.pleaseCheckAgain"
     data-warnings
   >
     <li v-for="(warning, index) in warnings" :key="index" class="leading-snug">

@@ -10,7 +10,7 @@ interface Editing {
   readonly said: (path: string) => string | null;
 }
 
-export const CHECKLIST_DRAFT: InjectionKey<Editing> = Symbol(t.checklistBeingWritten);
+export const CHECKLIST_DRAFT: InjectionKey<Editing> = Symbol(t.checklistDraft);
 
 /** The checklist being written, for what stands inside its form. */
 export function useEditing(): Editing & { readonly checklist: ComputedRef<ChecklistVersion> } {

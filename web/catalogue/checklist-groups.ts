@@ -3,10 +3,10 @@ import * as t from './messages';
 /** What each shipped checklist is for, in the order one looks for it. */
 const GROUPS = [
   { title: t.everyDay, keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
-  { title: t.oneStationDownRack, keys: ['pressures', 'lube', 'bolts', 'lights'] },
-  { title: t.seasonStore, keys: ['season-opening', 'wet-season', 'lay-up'] },
-  { title: t.inAway, keys: ['new-bike', 'assessment', 'event'] },
-  { title: t.afterSomethingHappened, keys: ['after-crash', 'after-transport', 'after-immersion'] },
+  { title: t.oneStationOnMany, keys: ['pressures', 'lube', 'bolts', 'lights'] },
+  { title: t.seasonStorage, keys: ['season-opening', 'wet-season', 'lay-up'] },
+  { title: t.arrivalLayUp, keys: ['new-bike', 'assessment', 'event'] },
+  { title: t.afterIncident, keys: ['after-crash', 'after-transport', 'after-immersion'] },
 ] as const;
 
 interface Keyed {
@@ -25,5 +25,7 @@ export function groupChecklists<T extends Keyed>(checklists: readonly T[]): read
     title,
     checklists: keys.flatMap((key) => checklists.filter((checklist) => checklist.key === key)),
   }));
-  return [{ title: t.housesOwn, checklists: own }, ...listed].filter((group) => group.checklists.length > 0);
+  return [{ title: t.yourChecklists, checklists: own }, ...listed].filter(
+    (group) => group.checklists.length > 0,
+  );
 }

@@ -45,8 +45,8 @@ export const ROUTE_WORDS: Record<RouteKey, string> = {
 };
 export const ROUTE_REASONS: Record<RouteKey, string> = {
   'm-front-first': t.wheelUpFrontDown,
-  'm-rear-first': t.sameStrokeBegunRear,
-  'front-to-back': t.whatLeadsBikeFirst,
+  'm-rear-first': t.samePathFromRear,
+  'front-to-back': t.steeringBrakesFirstAfter,
   'top-down': t.cockpitAlongTopRear,
   'by-system': t.allWheelsThenAll,
 };
@@ -54,36 +54,36 @@ export const routeName = (route: Route): string =>
   typeof route === 'string' ? ROUTE_WORDS[route] : route.name;
 
 export const MARKING_WORDS: Record<MarkingWay, string> = {
-  'by-person': t.stationTraineesGiveCriticals,
+  'by-person': t.stationTraineesAnswerCritical,
   'by-station': t.stationForEverybody,
-  'criticals-one-by-one': t.criticalsOneOneFor,
-  'all-one-by-one': t.allOneOneFor,
+  'criticals-one-by-one': t.criticalQuestionsOneOne,
+  'all-one-by-one': t.allQuestionsOneOne,
 };
 
 export const ITEM_CHANGE_WORDS: Record<ItemChange, string> = {
-  'critical-dropped': t.notCriticalAnyMore2,
+  'critical-dropped': t.noLongerCritical,
   'critical-added': t.criticalNow,
-  rule: t.askedOtherBikes,
+  rule: t.askedForOtherBikes,
   faults: t.faults,
-  wording: t.wording,
+  wording: t.text,
   limit: t.limit,
   minutes: t.minutes2,
   positions: t.positions,
 };
 export const CHECKLIST_CHANGE_WORDS: Record<ChecklistChange, string> = {
   name: t.name2,
-  purpose: t.purpose,
+  purpose: t.purpose2,
   route: t.route2,
-  clears: t.whatClears,
+  clears: t.whatCheckClears,
   kinds: t.kindsBike,
-  between: t.whatMayHaveHappenedSince,
+  between: t.possibleEventsSinceLastCheck,
   order: t.order,
 };
 
 /** Why a checkpoint is critical on a checklist, by the very fault that makes it so. */
 export function criticalWords(checkpoint: Pick<Checkpoint, 'faults'>, between: readonly By[]): string {
   const fault = criticalBecause(checkpoint, between);
-  if (!fault) return t.noStopFaultCan;
+  if (!fault) return t.noDoNotRide;
   const how = fault.by
     ? t.byBy2({
         by: fault.by
@@ -92,7 +92,7 @@ export function criticalWords(checkpoint: Pick<Checkpoint, 'faults'>, between: r
           .join(' or '),
       })
     : t.onAnyOuting;
-  return t.nameStopCanArise({ name: fault.name, how });
+  return t.nameMeansDoNot({ name: fault.name, how });
 }
 
 /** Minutes as people say them: half minutes up to ten, whole ones after. */
@@ -104,12 +104,12 @@ export function minutesWords(minutes: number): string {
 export function warningWords(warning: ChecklistWarning): string {
   switch (warning.code) {
     case 'no-criticals':
-      return t.nothingOnChecklistCritical;
+      return t.checklistHasNoCritical;
     case 'no-criticals-on':
-      return t.nothingCriticalOnKindnames({ kindNames: KIND_NAMES[warning.kind] });
+      return t.noQuestionCriticalFor({ kindNames: KIND_NAMES[warning.kind] });
     case 'nothing-asked-of':
-      return t.asksNothingKindnames({ kindNames: KIND_NAMES[warning.kind] });
+      return t.noQuestionAppliesKindNames({ kindNames: KIND_NAMES[warning.kind] });
     default:
-      return `${warning.checkpoint}: “${warning.clause}” ${warning.truth === 'always' ? t.holdsForEveryBike2 : t.canHoldForNoBike}.`;
+      return `${warning.checkpoint}: “${warning.clause}” ${warning.truth === 'always' ? t.trueForEveryBike2 : t.trueForNoBike2}.`;
   }
 }

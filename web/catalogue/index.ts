@@ -1,7 +1,6 @@
 import { defineAsyncComponent } from 'vue';
 
 export { catalogueViews } from './views';
-export { default as CatalogueNav } from './CatalogueNav.vue';
 export { MARKING_WORDS, ROUTE_REASONS, ROUTE_WORDS } from './checklist-wording';
 export { keyFrom } from './use-checklist-draft';
 export { useCatalogue } from './use-catalogue';

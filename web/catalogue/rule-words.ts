@@ -3,10 +3,10 @@ import { ACCESSORY_WORDS, BUILD_FIELDS, PART_WORDS } from '@cadre/web/words';
 import * as t from './messages';
 
 const PAIRED_LABELS: Record<string, { readonly label: string; readonly like: string }> = {
-  brake: { label: t.brakeHere, like: t.brakefront },
-  retention: { label: t.wheelHereHeld, like: t.retentionfront },
-  tyre: { label: t.tyreHere, like: t.tyrefront },
-  wheelSize: { label: t.wheelHere, like: t.wheelsizefront },
+  brake: { label: t.brakeHere, like: 'brakeFront' },
+  retention: { label: t.wheelHereHeld, like: 'retentionFront' },
+  tyre: { label: t.tyreHere, like: 'tyreFront' },
+  wheelSize: { label: t.wheelHere, like: 'wheelSizeFront' },
 };
 
 function fieldWords(field: string, words: readonly string[]): string {
@@ -34,11 +34,11 @@ export function ruleWords(rule: Rule): string {
   if ('always' in rule) return t.onEveryBike;
   if ('fitted' in rule) return fieldWords(rule.fitted, rule.in);
   if ('carries' in rule)
-    return t.carriesOrlist({
+    return t.hasOrList({
       orList: orList(rule.carries.map((each) => ACCESSORY_WORDS[each].toLowerCase())),
     });
   if ('part' in rule)
-    return t.partOnRecordOrlist({ orList: orList(rule.part.map((each) => PART_WORDS[each].toLowerCase())) });
+    return t.recordedPartOrList({ orList: orList(rule.part.map((each) => PART_WORDS[each].toLowerCase())) });
   if ('number' in rule) {
     const what = rule.number === 'sprockets' ? t.numberSprockets : t.wheelHereInInches;
     if (rule.least !== undefined && rule.least === rule.most) return t.whatLeast({ what, least: rule.least });
@@ -57,27 +57,27 @@ export function ruleWords(rule: Rule): string {
 export function problemWords(problem: RuleProblem): { readonly what: string; readonly todo: string } {
   const wanted =
     problem.wanted.length > 0 && problem.wanted.length <= 8
-      ? t.hereCouldStandWanted({ wanted: problem.wanted.join(', ') })
+      ? t.possibleHereWanted({ wanted: problem.wanted.join(', ') })
       : '';
   const nearest = problem.nearest ? t.didYouMeanNearest({ nearest: problem.nearest }) : wanted;
   switch (problem.code) {
     case 'empty':
-      return { what: t.thereNoRuleYet, todo: t.writeAlwaysForEvery };
+      return { what: t.ruleEmpty, todo: t.writeAlwaysForEvery };
     case 'unknown-field':
       return {
-        what: t.wordNothingRuleCan({ word: problem.word }),
-        todo: nearest || t.beginWithFieldCarries,
+        what: t.wordNotFieldBike({ word: problem.word }),
+        todo: nearest || t.startWithFieldCarries,
       };
     case 'unknown-word':
-      return { what: t.wordNoWordField({ word: problem.word }), todo: nearest || wanted };
+      return { what: t.wordNotValueField({ word: problem.word }), todo: nearest || wanted };
     case 'not-a-number':
       return {
-        what: problem.word ? t.wordNoNumber({ word: problem.word }) : t.numberMissingEnd,
-        todo: t.writeDigitsLike11,
+        what: problem.word ? t.wordNotNumber({ word: problem.word }) : t.numberMissingEnd,
+        todo: t.writeDigitsSuchAs,
       };
     case 'upside-down':
       return {
-        what: t.wordLessThanNumber({ word: problem.word }),
+        what: t.wordSmallerThanNumber({ word: problem.word }),
         todo: t.writeSmallerNumberFirst,
       };
     case 'unclosed':
@@ -85,11 +85,11 @@ export function problemWords(problem: RuleProblem): { readonly what: string; rea
     case 'too-deep':
       return {
         what: t.thereTooManyBrackets,
-        todo: t.splitIntoSeveralCheckpoints,
+        todo: t.splitRuleIntoSeveral,
       };
     default:
       return {
-        what: problem.word ? t.wordCannotStandHere({ word: problem.word }) : t.ruleBreaksOff,
+        what: problem.word ? t.wordNotPossibleHere({ word: problem.word }) : t.ruleNotComplete,
         todo: nearest || wanted,
       };
   }

@@ -50,8 +50,8 @@ describe('a rule in words', () => {
     ['brake is rim, cable-disc, drum', 'the brake here is rim, cable disc or drum'],
     ['retention is nutted', 'the wheel here is held by nutted'],
     ['kind is child', 'kind is child’s bike'],
-    ['carries child-seat, hitch', 'it carries child seat or trailer hitch'],
-    ['fitted battery', 'a part on record is battery'],
+    ['carries child-seat, hitch', 'it has child seat or trailer hitch'],
+    ['fitted battery', 'a recorded part is battery'],
     ['sprockets at least 11', 'the number of sprockets is 11 or more'],
     ['sprockets at most 3', 'the number of sprockets is 3 or less'],
     ['sprockets is 1', 'the number of sprockets is 1'],
@@ -71,15 +71,15 @@ describe('a rule in words', () => {
 
 describe('what is wrong with a rule', () => {
   it.each([
-    ['', 'There is no rule yet.', 'Write “always” for every bike.'],
-    ['brakes is rim', '“brakes” is nothing a rule can ask about.', 'Did you mean “brake”?'],
-    ['brake is rimm', '“rimm” is no word of this field.', 'Did you mean “rim”?'],
-    ['fork is xyz', '“xyz” is no word of this field.', 'Here could stand: rigid, suspension.'],
-    ['sprockets at least', 'A number is missing at the end.', 'Write digits, like 11 or 27.5.'],
-    ['sprockets from 9 to 3', '“3” is less than the number before it.', 'Write the smaller number first.'],
+    ['', 'The rule is empty.', 'Write “always” for every bike.'],
+    ['brakes is rim', '“brakes” is not a field of a bike.', 'Did you mean “brake”?'],
+    ['brake is rimm', '“rimm” is not a value of this field.', 'Did you mean “rim”?'],
+    ['fork is xyz', '“xyz” is not a value of this field.', 'Possible here: rigid, suspension.'],
+    ['sprockets at least', 'A number is missing at the end.', 'Write digits, such as 11 or 27.5.'],
+    ['sprockets from 9 to 3', '“3” is smaller than the number before it.', 'Write the smaller number first.'],
     ['(brake is rim', 'A bracket is not closed.', 'Write ) at the end.'],
-    ['brake rim', '“rim” cannot stand here.', 'Here could stand: is.'],
-    ['brake is rim and', 'The rule breaks off.', ''],
+    ['brake rim', '“rim” is not possible here.', 'Possible here: is.'],
+    ['brake is rim and', 'The rule is not complete.', ''],
   ])('“%s”: %s', (text, what, todo) => {
     const said = problemWords(problem(text));
     expect(said.what).toBe(what);
@@ -130,13 +130,13 @@ describe('why a look is critical', () => {
     ],
   };
   it('is told by the fault and what brings it', () => {
-    expect(criticalWords(look, ['wear'])).toBe('“Thin” is a stop and can arise by wear.');
+    expect(criticalWords(look, ['wear'])).toBe('“Thin” means “do not ride” and can arise by wear.');
     expect(criticalWords(look, ['wear', 'work'])).toBe(
-      '“Thin” is a stop and can arise by wear or workshop work.',
+      '“Thin” means “do not ride” and can arise by wear or workshop work.',
     );
-    expect(criticalWords(look, [])).toBe('No stop fault can arise between two such looks.');
+    expect(criticalWords(look, [])).toBe('No “do not ride” fault can arise between two such checks.');
     expect(criticalWords({ faults: [{ key: 'a', name: 'Loose', floor: 'stop', doNext: 'x' }] }, [])).toBe(
-      '“Loose” is a stop and can arise on any outing.',
+      '“Loose” means “do not ride” and can arise on any outing.',
     );
   });
 });
@@ -144,7 +144,7 @@ describe('why a look is critical', () => {
 describe('checklists by what they are for', () => {
   it('has a place for every one that ships, and one for the house’s own', () => {
     const groups = groupChecklists([...SHIPPED_CHECKLISTS, { key: 'lanterns' }]);
-    expect(groups[0]).toEqual({ title: 'This house’s own', checklists: [{ key: 'lanterns' }] });
+    expect(groups[0]).toEqual({ title: 'Your checklists', checklists: [{ key: 'lanterns' }] });
     expect(
       groups
         .slice(1)
@@ -157,18 +157,18 @@ describe('checklists by what they are for', () => {
 
 describe('warnings', () => {
   it('are sentences, for every kind of bike', () => {
-    expect(warningWords({ code: 'no-criticals' })).toMatch(/Nothing on this checklist is critical/);
+    expect(warningWords({ code: 'no-criticals' })).toMatch(/no critical question/);
     for (const kind of BIKE_KINDS) {
-      expect(warningWords({ code: 'nothing-asked-of', kind })).toMatch(/^It asks nothing of a .+\.$/);
-      expect(warningWords({ code: 'no-criticals-on', kind })).toMatch(/^Nothing is critical on a .+\.$/);
+      expect(warningWords({ code: 'nothing-asked-of', kind })).toMatch(/^No question applies to a .+\.$/);
+      expect(warningWords({ code: 'no-criticals-on', kind })).toMatch(/^No question is critical for a .+\.$/);
     }
     const idle = idleClause(rule('fork is rigid and fork is suspension'), ['only']);
     expect(idle?.truth).toBe('never');
     expect(warningWords({ code: 'rule-idle', checkpoint: 'Spokes', clause: 'x', truth: 'never' })).toBe(
-      'Spokes: “x” can hold for no bike.',
+      'Spokes: “x” is true for no bike.',
     );
     expect(warningWords({ code: 'rule-idle', checkpoint: 'Spokes', clause: 'x', truth: 'always' })).toBe(
-      'Spokes: “x” holds for every bike.',
+      'Spokes: “x” is true for every bike.',
     );
   });
   it('name no change that has no words', () => {

@@ -27,7 +27,7 @@ const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amen
 <template>
   <section v-if="checks.length || unreachable" aria-labelledby="checks-of" data-bike-checks>
     <h2 id="checks-of" class="sturdy text-xl">{{ t.checks }}</h2>
-    <p v-if="unreachable" class="text-soft">{{ t.noSignalEarlierChecks }}</p>
+    <p v-if="unreachable" class="text-soft">{{ t.offlineEarlierChecksCannot }}</p>
     <ul class="mt-1 space-y-1.5">
       <li
         v-for="each in open"
@@ -37,9 +37,9 @@ const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amen
       >
         <span class="min-w-0 grow leading-tight"
           ><span class="font-semibold">{{ nameOf(each) }}</span
-          >{{ t.halfDoneLookMarked({ marked: each.marked })
+          >{{ t.questionAnsweredSoFar({ marked: each.marked })
           }}<span class="block text-sm text-soft">{{
-            t.begunNameofWhen({
+            t.startedNameOfWhen({
               nameOf: fleet.nameOf(each.openedBy),
               when: dayAndClock(each.openedAt, today, timeZone),
             })
@@ -50,7 +50,7 @@ const nameOf = (each: CheckSummary): string => `${each.checklistName}${each.amen
           :to="{ name: 'stand', params: { bikeId }, query: { check: each.id, from: `/bikes/${bikeId}` } }"
           data-go-on
           kind="main"
-          >{{ t.goOn }}</ActButton
+          >{{ t.continueWord }}</ActButton
         >
       </li>
       <li v-for="each in over" :key="each.id">

@@ -57,7 +57,7 @@ async function handIn(): Promise<void> {
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="!check || !bike" class="text-soft" role="status">
       <span class="sr-only">{{ t.check }}{{ ' ' }}</span
-      >{{ refusal.said.value ? '' : t.gettingCheck }}
+      >{{ refusal.said.value ? '' : t.loadingCheck }}
     </p>
     <template v-if="check && bike">
       <header>
@@ -71,28 +71,28 @@ async function handIn(): Promise<void> {
         </h1>
         <p class="text-soft">
           <template v-if="check.signedBy">{{
-            t.signedNameofWhen({
+            t.signedNameOfWhen({
               nameOf: fleet.nameOf(check.signedBy),
               when: dayAndClock(check.signedAt ?? check.openedAt, now, zone),
             })
           }}</template>
           <template v-else>{{ t.notSigned }}</template>
           <template v-if="check.coSignedBy"
-            >{{ ' ' }}{{ t.coSignedNameof({ nameOf: fleet.nameOf(check.coSignedBy) }) }}</template
+            >{{ ' ' }}{{ t.coSignedNameOf({ nameOf: fleet.nameOf(check.coSignedBy) }) }}</template
           >
           {{ t.markedPeople({ people: people.join(', ') || 'nobody' }) }}
           <strong v-if="check.complete === false" class="text-watch">{{ ' ' }}{{ t.incomplete2 }}</strong>
         </p>
         <p v-if="check.amends" class="mt-1">
-          {{ t.itCorrects }}
+          {{ t.amendmentCorrects }}
           <RouterLink :to="{ name: 'check', params: { checkId: check.amends } }" class="text-act underline">{{
-            t.checkAsWasSigned
+            t.checkWasSigned
           }}</RouterLink>:
           {{ check.reason }}
         </p>
       </header>
       <p v-if="changing" class="rounded-md bg-sunk px-3 py-2">
-        {{ t.openWhatWasMarked }}
+        {{ t.openEachWrongAnswer }}
       </p>
       <section v-for="{ zone: at, looks } in zones" :key="at" :aria-label="ZONE_WORDS[at]">
         <h2 class="sturdy border-b-2 border-line text-lg">{{ ZONE_WORDS[at] }}</h2>
@@ -112,30 +112,30 @@ async function handIn(): Promise<void> {
       <div
         v-if="mayAmend"
         data-bottom-bar
-        class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+        class="fixed inset-x-0 bottom-[var(--nav-bar)] z-10 lg:pl-[var(--rail)] border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
       >
         <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
           <ActButton v-if="!changing" data-amend @click="changing = true">{{ t.amendCheck }}</ActButton>
           <template v-else>
             <TextField
               v-model="reason"
-              :label="t.whyAmended"
+              :label="t.reasonForAmendment"
               hide-label
               :wrong="tried && !reason.trim()"
               class="min-w-0 grow"
               maxlength="300"
-              :placeholder="t.whyAmended"
+              :placeholder="t.reasonForAmendment"
             />
-            <ActButton @click="changing = false">{{ t.leaveIt }}</ActButton>
+            <ActButton @click="changing = false">{{ t.cancel }}</ActButton>
             <ActButton
               kind="main"
               :disabled="amending.length === 0 || refusal.busy.value"
               data-hand-in
               @click="handIn"
-              >{{ t.amendLook({ amending: amending.length }) }}</ActButton
+              >{{ t.amendAnswer({ amending: amending.length }) }}</ActButton
             >
             <p v-if="tried && !reason.trim()" role="alert" class="basis-full font-semibold text-held">
-              {{ t.sayWhyAmended }}
+              {{ t.enterReasonForAmendment }}
             </p>
           </template>
         </div>

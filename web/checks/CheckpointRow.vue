@@ -21,6 +21,8 @@ const props = defineProps<{
   /** What was found the last time somebody looked. */
   last: string | null;
   nameOf: (id: string) => string;
+  /** Whether its side is shown. */
+  placed?: boolean;
 }>();
 const emit = defineEmits<{ toggle: []; pass: [] }>();
 
@@ -59,20 +61,23 @@ const name = computed(
       <button
         type="button"
         data-keys-pass
-        class="flex min-h-14 min-w-0 grow items-center gap-3 px-3 py-1.5 text-left"
+        class="flex min-h-12 min-w-0 grow items-center gap-3 px-3 py-0.5 text-left max-sm:gap-2 max-sm:px-2"
         :aria-expanded="open"
         @click="emit('toggle')"
       >
         <OutcomeMark :outcome="outcome" /><span v-if="outcome === null" class="sr-only">{{
-          t.noMarkYet
+          t.noAnswerYet
         }}</span>
         <span class="min-w-0 grow">
           <span class="flex flex-wrap items-baseline gap-x-2">
             <span class="text-lg font-semibold leading-tight">{{ question.checkpoint.name }}</span>
-            <span v-if="question.position !== 'only'" class="rounded bg-sunk px-1.5 text-sm">{{
-              POSITION_WORDS[question.position]
-            }}</span>
-            <span v-if="question.critical" class="text-sm text-soft">{{ t.critical }}</span>
+            <span
+              v-if="question.position !== 'only'"
+              class="rounded bg-sunk px-1.5 text-sm"
+              :class="!placed && 'sr-only'"
+              >{{ POSITION_WORDS[question.position] }}</span
+            >
+            <span v-if="!question.critical" class="text-sm text-soft">{{ t.notCritical }}</span>
           </span>
           <span
             v-if="outcome"
@@ -85,9 +90,12 @@ const name = computed(
             >
           </span>
           <span v-else-if="before" class="block font-semibold leading-tight text-watch">{{ before }}</span>
-          <span v-else class="leading-tight text-soft" :class="showHow ? 'block' : 'line-clamp-2'">{{
-            question.checkpoint.passWhen
-          }}</span>
+          <span
+            v-else
+            class="leading-tight text-soft"
+            :class="showHow ? 'block' : 'line-clamp-2 max-sm:text-[0.95rem]'"
+            >{{ question.checkpoint.passWhen }}</span
+          >
           <span
             v-if="last && outcome === null"
             class="figures block text-sm leading-tight text-soft"
@@ -96,10 +104,10 @@ const name = computed(
           >
         </span>
       </button>
-      <div class="m-1.5 flex shrink-0 items-stretch gap-1.5 max-sm:flex-col-reverse">
+      <div class="m-1 flex shrink-0 items-center gap-1.5 max-sm:flex-col-reverse">
         <button
           type="button"
-          class="min-h-12 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold"
+          class="min-h-12 rounded-md border-2 border-line px-3 text-[0.95rem] font-semibold hover:bg-sunk max-sm:px-2"
           data-exception
           @click="emit('toggle')"
         >

@@ -15,13 +15,12 @@ const leftOut = computed(() => (isNewest.value ? (newest.value?.leavesOut ?? [])
 
 <template>
   <div v-if="checklist.clears && (leftOut.length || !isNewest)" class="space-y-2" data-clearing-note>
-    <CautionLine v-if="!isNewest" :text="t.thereNewerVersionChecklist" />
+    <CautionLine v-if="!isNewest" :text="t.checklistHasNewerVersion" />
     <p v-if="leftOut.length" class="rounded-md border-2 border-watch bg-watch-wash px-4 py-2">
       {{
-        t.checklistLeavesOutLeftout({
+        t.checklistLeavesOutCritical({
           leftOut: leftOut.length,
-          part: leftOut.length === 1 ? t.checkpoint : t.checkpoints,
-          leftOut2: leftOut.join(', '),
+          names: leftOut.join(', '),
           part2: newest?.reason ? t.leadsReasonReason({ reason: newest.reason }) : t.noLeadGaveReason,
         })
       }}

@@ -16,7 +16,7 @@ function sector(hour: number): string {
 </script>
 
 <template>
-  <svg viewBox="0 0 260 260" class="size-64" role="group" :aria-label="t.onClockFromValve" data-clock>
+  <svg viewBox="0 0 260 260" class="size-64" role="group" :aria-label="t.placeOnWheelAs" data-clock>
     <g
       v-for="each in HOURS"
       :key="each"
@@ -24,7 +24,7 @@ function sector(hour: number): string {
       tabindex="0"
       class="cursor-pointer"
       :aria-pressed="hour === each"
-      :aria-label="t.eachOclockPart({ each, part: each === 12 ? t.theValve : '' })"
+      :aria-label="t.eachOclockPart({ each, part: each === 12 ? t.atTheValve : '' })"
       :data-hour="each"
       @click="emit('pick', hour === each ? undefined : each)"
       @keydown.enter.prevent.stop="emit('pick', hour === each ? undefined : each)"

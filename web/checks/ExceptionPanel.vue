@@ -40,7 +40,7 @@ const floorOf = (key: string): Severity =>
   catalogue.floorOf(props.question.checkpoint.faults.find((fault) => fault.key === key));
 const needsNote = computed(() => picked.value === 'skipped' || picked.value === 'fixed');
 const notePrompt = computed(() =>
-  picked.value === 'skipped' ? t.whyWasSkipped : picked.value === 'fixed' ? t.whatWasDone : t.note,
+  picked.value === 'skipped' ? t.reasonForSkipping : picked.value === 'fixed' ? t.whatYouDid : t.note,
 );
 
 function give(outcome: Outcome): void {
@@ -97,7 +97,7 @@ useKeys(
     Escape: () => emit('close'),
   }),
   [
-    { keys: '1 … 9', does: t.nameUsualFaultRow },
+    { keys: '1 … 9', does: t.chooseUsualFaultOpen },
     { keys: 'X', does: t.fixedOnSpot },
     { keys: 'S', does: t.skip },
     { keys: t.esc, does: t.closeRow },
@@ -166,7 +166,7 @@ useKeys(
     <slot />
     <HowToLook :question="question" />
     <div class="flex justify-end">
-      <ActButton kind="quiet" @click="emit('close')">{{ t.doneWithRow }}</ActButton>
+      <ActButton kind="quiet" @click="emit('close')">{{ t.closeRow2 }}</ActButton>
     </div>
   </div>
 </template>

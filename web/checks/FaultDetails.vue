@@ -8,7 +8,7 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { ActButton } from '@cadre/web/ui';
 import ClockDial from './ClockDial.vue';
 import PlaceFigure from './PlaceFigure.vue';
-import { SIDE_WORDS } from './wording';
+import { SIDE_WORDS } from '@cadre/web/words';
 import * as t from './messages';
 
 /** The faults chosen at a question: what to do next, what to check besides, where it is, and whether it is worse than usual. */
@@ -46,20 +46,20 @@ const worse = computed(() =>
 <template>
   <div class="space-y-2 rounded-md bg-sunk p-3">
     <p v-for="each in chosen" :key="each.fault" class="leading-snug">
-      <span class="font-semibold">{{ t.doNext }}</span>
+      <span class="font-semibold">{{ t.nextStep }}</span>
       {{ faultOf(each.fault)?.doNext }}
     </p>
     <p v-if="chosen.some((each) => faultOf(each.fault)?.toMechanic)" class="font-semibold text-held">
       {{ t.qualifiedMechanicDecidesAbout }}
     </p>
     <div v-if="lookNext.length" class="flex flex-wrap items-center gap-1.5" data-look-next>
-      <span class="mr-1 text-soft">{{ t.lookNext }}</span>
+      <span class="mr-1 text-soft">{{ t.thenCheck }}</span>
       <ActButton v-for="other in lookNext" :key="other.key" @click="emit('go', other)">{{
         withPosition(other.checkpoint.name, other.position)
       }}</ActButton>
     </div>
-    <div class="flex flex-wrap items-center gap-1.5" role="group" :aria-label="t.where">
-      <span class="mr-1 text-soft">{{ t.where }}</span>
+    <div class="flex flex-wrap items-center gap-1.5" role="group" :aria-label="t.place">
+      <span class="mr-1 text-soft">{{ t.place }}</span>
       <button
         v-for="side in SIDES"
         :key="side"
@@ -96,9 +96,9 @@ const worse = computed(() =>
       v-if="worse.length"
       class="flex flex-wrap items-center gap-1.5"
       role="group"
-      :aria-label="t.worseThanUsual"
+      :aria-label="t.moreSevereThanUsual"
     >
-      <span class="mr-1 text-soft">{{ t.worseThanUsual2 }}</span>
+      <span class="mr-1 text-soft">{{ t.moreSevereThanUsual2 }}</span>
       <button
         v-for="severity in worse"
         :key="severity"

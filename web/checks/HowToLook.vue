@@ -22,8 +22,8 @@ const limit = computed(() => {
   if (!own || (own.least === undefined && own.most === undefined)) return null;
   const unit = checkpoint.measure && isMeasure(checkpoint.measure) ? MEASURES[checkpoint.measure] : 'ratio';
   const ends = [
-    own.least === undefined ? '' : t.leastLeast({ least: own.least }),
-    own.most === undefined ? '' : t.mostMost({ most: own.most }),
+    own.least === undefined ? '' : t.minimumLeast({ least: own.least }),
+    own.most === undefined ? '' : t.maximumMost({ most: own.most }),
   ];
   return `${ends.filter(Boolean).join(', ')}${unit === 'ratio' ? '' : ` ${unit}`}`;
 });
@@ -34,7 +34,7 @@ const limit = computed(() => {
     <div class="min-w-0 grow basis-72 space-y-1">
       <p class="leading-snug">{{ question.checkpoint.how }}</p>
       <p v-if="!bare" class="leading-snug">
-        <span class="text-soft">{{ t.passWhen }}</span> {{ question.checkpoint.passWhen }}
+        <span class="text-soft">{{ t.passIf }}</span> {{ question.checkpoint.passWhen }}
       </p>
       <p v-if="limit" class="leading-snug">
         <span class="text-soft">{{ t.limitOnChecklist }}</span> {{ limit }}
@@ -48,7 +48,7 @@ const limit = computed(() => {
         data-torque
         kind="quiet"
         class="!px-0"
-        >{{ t.figuresBikesJoints }}</ActButton
+        >{{ t.torqueValuesBike }}</ActButton
       >
       <PolicyPractices
         v-if="question.checkpoint.practices?.length"

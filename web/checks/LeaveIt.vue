@@ -35,14 +35,14 @@ async function leave(): Promise<void> {
 <template>
   <section class="space-y-3" aria-labelledby="leave-it" data-leave>
     <h2 id="leave-it" class="sturdy text-2xl">{{ t.leaveTagForNow({ tag: bike.tag }) }}</h2>
-    <p>{{ t.leftLooksLeftYour({ left }) }}</p>
-    <CautionLine :text="t.anythingLooseOpenOff" />
-    <NoteField v-model="what" :prompt="t.leftApartWhatLoose" :needed="false" />
+    <p>{{ t.questionStillOpenYour({ left }) }}</p>
+    <CautionLine :text="t.partLooseOpenRemoved" />
+    <NoteField v-model="what" :prompt="t.notReassembledWhatLoose" :needed="false" />
     <div class="flex flex-wrap gap-2">
       <ActButton kind="main" big data-leave-now @click="leave">{{
-        what.trim() ? t.leaveHeld : t.nothingApartLeave
+        what.trim() ? t.leaveBikeHeld : t.everythingAssembledLeave
       }}</ActButton>
-      <ActButton @click="emit('stay')">{{ t.stay }}</ActButton>
+      <ActButton @click="emit('stay')">{{ t.stayHere }}</ActButton>
     </div>
   </section>
 </template>

@@ -30,7 +30,7 @@ async function keep(): Promise<void> {
     .filter((item) => (typed.value[item.key] ?? '').trim() !== '')
     .map((item) => [item.key, fitValue(item, typed.value[item.key] ?? '')] as const);
   wrong.value = Object.fromEntries(
-    read.filter(([, value]) => value === null).map(([key]) => [key, t.numberWithItsUnit]),
+    read.filter(([, value]) => value === null).map(([key]) => [key, t.enterNumberWithIts]),
   );
   if (Object.keys(wrong.value).length > 0 || read.length === 0) return;
   const done = await refusal.run(async () => {
@@ -46,7 +46,7 @@ async function keep(): Promise<void> {
 <template>
   <div class="basis-full" data-marking>
     <ActButton v-if="!open" kind="quiet" class="!px-0 text-left" data-note-marking @click="open = true"
-      >{{ t.noteWhatMarkedOn }}<span class="sr-only">, {{ name }}</span></ActButton
+      >{{ t.enterValueMarkedOn }}<span class="sr-only">, {{ name }}</span></ActButton
     >
     <form v-else class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-2" @submit.prevent="keep">
       <TextField
@@ -61,7 +61,7 @@ async function keep(): Promise<void> {
         @update:model-value="(text: string) => (typed = { ...typed, [item.key]: text })"
       />
       <ActButton type="submit" kind="main" :disabled="refusal.busy.value" data-keep-marking>{{
-        t.keepOnTag({ tag: bike.tag })
+        t.saveForTag({ tag: bike.tag })
       }}</ActButton>
       <ActButton kind="quiet" @click="open = false">{{ t.notNow }}</ActButton>
       <NoticePlate

@@ -41,7 +41,7 @@ function take(phrase: string): void {
       data-note
       @change="done"
     />
-    <p v-if="phrases.length" class="mt-1 flex flex-wrap gap-1.5" :aria-label="t.whatYouOftenWrite">
+    <p v-if="phrases.length" class="mt-1 flex flex-wrap gap-1.5" :aria-label="t.notesYouOftenWrite">
       <button
         v-for="phrase in phrases"
         :key="phrase"

@@ -56,7 +56,7 @@ const pin = computed(() =>
     <button
       type="button"
       class="absolute inset-0 cursor-crosshair rounded-md"
-      :aria-label="t.touchWhereLabel({ label })"
+      :aria-label="t.touchPlaceLabel({ label })"
       @click="touch"
     ></button>
     <span

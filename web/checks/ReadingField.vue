@@ -61,7 +61,7 @@ const {
     <label :for="id" class="text-soft"
       >{{ label ?? t.reading
       }}<span class="sr-only"
-        >{{ ' ' }}{{ t.namePart({ name, part: unit ? t.bareNumbersInUnit({ unit }) : '' }) }}</span
+        >{{ ' ' }}{{ t.namePart({ name, part: unit ? t.numbersWithoutUnitUnit({ unit }) : '' }) }}</span
       ></label
     >
     <span class="flex items-center gap-1.5">
@@ -86,7 +86,7 @@ const {
         class="flex size-12 items-center justify-center rounded-md border-2"
         :class="padOpen ? 'border-act bg-act text-on-act' : 'border-line'"
         :aria-pressed="padOpen"
-        :aria-label="t.keysForName({ name })"
+        :aria-label="t.numberKeysForName({ name })"
         data-pad-toggle
         @click="padOpen = !padOpen"
       >
@@ -95,7 +95,7 @@ const {
     </span>
     <ChoiceChips
       v-if="methods.length"
-      :name="`How ${name} was measured`"
+      :name="t.methodOf({ name })"
       :options="methods"
       :chosen="[methodNow ?? '']"
       @toggle="choose"
@@ -106,7 +106,7 @@ const {
     <p v-if="said" :id="`${id}-said`" role="alert" class="basis-full font-semibold text-held">
       {{ said }}
       <button v-if="suggestion" type="button" class="ml-1 min-h-12 px-2 text-act underline" @click="take">
-        {{ t.itIsSuggestion({ suggestion }) }}
+        {{ t.useSuggestion({ suggestion }) }}
       </button>
     </p>
     <MarkingField v-if="wanted.length && (fresh || !scale)" :bike="bike" :keys="wanted" :name="name" />
@@ -119,14 +119,14 @@ const {
           data-renewed
           @click="emit('read', { ...fresh, better: 'renewed' })"
         >
-          {{ t.renewedMoved }}
+          {{ t.newMovedPart }}
         </button>
         <button
           type="button"
           class="min-h-12 rounded-md border-2 border-ink/50 px-3 font-semibold"
           @click="emit('read', { ...fresh, better: 'measured' })"
         >
-          {{ t.measuredBetterNow }}
+          {{ t.lastMeasurementWasWrong }}
         </button>
       </p>
       <ReadingVerdict

@@ -73,9 +73,9 @@ function leave(): void {
       {{ verdict.words }}
     </p>
     <p v-if="aside" class="basis-full" data-aside>
-      {{ t.leftAsideAside({ aside }) }}
+      {{ t.verdictOverriddenAside({ aside }) }}
       <button type="button" class="min-h-12 px-2 font-semibold text-act underline" @click="emit('aside', '')">
-        {{ t.itCounts }}
+        {{ t.useVerdict }}
       </button>
     </p>
     <template v-else-if="against">
@@ -95,12 +95,12 @@ function leave(): void {
         data-leave-aside
         @click="asking = true"
       >
-        {{ t.leaveItsVerdictAside }}
+        {{ t.overrideVerdict }}
       </button>
       <span v-if="asking" class="flex basis-full flex-wrap items-center gap-2">
         <TextField
           v-model="reason"
-          :label="t.why"
+          :label="t.reason"
           class="grow"
           maxlength="300"
           data-aside-why
@@ -113,9 +113,11 @@ function leave(): void {
           data-aside-done
           @click="leave"
         >
-          {{ t.leaveAside }}
+          {{ t.override }}
         </button>
-        <button type="button" class="min-h-12 px-2 font-semibold" @click="asking = false">{{ t.no }}</button>
+        <button type="button" class="min-h-12 px-2 font-semibold" @click="asking = false">
+          {{ t.cancel }}
+        </button>
       </span>
     </template>
   </div>

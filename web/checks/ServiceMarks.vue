@@ -20,9 +20,9 @@ const services = computed(() => answer.value?.services ?? []);
 
 <template>
   <section aria-labelledby="services" class="rounded-lg border-2 border-line bg-plate p-4" data-services>
-    <h2 id="services" class="sturdy text-xl">{{ t.lastLookedOverWhole }}</h2>
-    <p v-if="unreachable" class="text-soft">{{ t.noSignalNotHand }}</p>
-    <p v-else-if="services.length === 0" class="text-soft">{{ t.noChecklistYet }}</p>
+    <h2 id="services" class="sturdy text-xl">{{ t.lastCompleteCheck }}</h2>
+    <p v-if="unreachable" class="text-soft">{{ t.offlineCannotShown }}</p>
+    <p v-else-if="services.length === 0" class="text-soft">{{ t.noCompleteCheckYet }}</p>
     <dl class="mt-1">
       <div
         v-for="each in services"
@@ -35,7 +35,7 @@ const services = computed(() => answer.value?.services ?? []);
             class="font-semibold text-act underline"
             >{{ each.checklistName }}</RouterLink
           >
-          <span class="ml-2 text-[0.95rem] text-soft">{{ t.time({ times: each.times }) }}</span>
+          <span class="ml-2 text-[0.95rem] text-soft">{{ t.timeCount({ times: each.times }) }}</span>
         </dt>
         <dd class="figures text-[0.95rem]">
           {{ dayAndClock(each.at, today, timeZone) }}

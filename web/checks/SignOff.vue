@@ -67,10 +67,10 @@ const stationOf = (question: Question): string =>
     <h2 id="sign-off" class="sturdy text-2xl">{{ t.signOff }}</h2>
     <p class="text-lg">
       {{
-        t.lookedAskedLookedPart({
+        t.lookedQuestionAnsweredPart({
           looked: progress.looked,
           asked: progress.asked,
-          part: notPassed.length === 0 && missing.length === 0 ? t.allPassed : '',
+          part: notPassed.length === 0 && missing.length === 0 ? t.allPass : '',
         })
       }}
     </p>
@@ -79,7 +79,7 @@ const stationOf = (question: Question): string =>
     </p>
     <div v-if="missing.length" class="rounded-md border-2 border-held bg-held-wash p-3">
       <p class="font-semibold">
-        {{ t.criticalNobodyLookedSigned({ missing: missing.length }) }}
+        {{ t.criticalQuestionNotAnswered({ missing: missing.length }) }}
       </p>
       <ul class="mt-2 flex flex-wrap gap-2">
         <li v-for="question in missing.slice(0, 12)" :key="question.key">
@@ -115,14 +115,10 @@ const stationOf = (question: Question): string =>
       </li>
     </ul>
     <p v-if="stops.length && missing.length === 0" class="font-semibold text-held">
-      {{
-        t.partSignedBikeHeld({
-          part: stops.length === 1 ? t.thisIsAStop : t.stopsTheseStops({ stops: stops.length }),
-        })
-      }}
+      {{ t.stopsPluralOneFault({ stops: stops.length }) }}
     </p>
     <p v-if="trainee && checklist.clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
-      {{ t.traineesCheckCountsWhen }}
+      {{ t.traineesCheckValidAfter }}
     </p>
     <ClearingNote :checklist="checklist" :hash="checklistHash" />
     <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')">{{

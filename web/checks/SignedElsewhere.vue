@@ -10,7 +10,7 @@ defineEmits<{ on: [] }>();
 <template>
   <section class="space-y-3" data-signed-elsewhere>
     <h2 class="sturdy text-2xl">{{ t.nameHasSignedCheck({ name }) }}</h2>
-    <p>{{ t.everythingMarkedHereIn }}</p>
-    <ActButton kind="main" @click="$emit('on')">{{ t.goOn }}</ActButton>
+    <p>{{ t.allAnswersFromDevice }}</p>
+    <ActButton kind="main" @click="$emit('on')">{{ t.continueWord }}</ActButton>
   </section>
 </template>

@@ -10,15 +10,17 @@ import * as t from './messages';
 const emit = defineEmits<{ left: []; leave: [] }>();
 const { draft, stand } = useProvided(STAND_CHECK);
 const { progress, stations } = draft;
-const { left, sweepable, station } = stand;
+const { left, sweepable, station, unseen } = stand;
 const next = computed(() => stations.value[stand.at.value + 1] ?? null);
 const words = computed(() => {
   if (left.value.length === 0)
-    return t.nextZonesname({ zonesName: next.value ? zonesName(next.value.zones) : t.signOff2 });
+    return t.nextZonesName({ zonesName: next.value ? zonesName(next.value.zones) : t.signOff2 });
+  if (unseen.value.length > 0 && unseen.value.length < sweepable.value.length)
+    return t.showOther({ unseen: unseen.value.length });
   if (sweepable.value.length < left.value.length)
     return sweepable.value.length
       ? t.passOtherSweepable({ sweepable: sweepable.value.length })
-      : t.leftLeftOneOne({ left: left.value.length });
+      : t.leftLeftAnswerOne({ left: left.value.length });
   return left.value.length === station.value?.questions.length
     ? t.passAllLeft({ left: left.value.length })
     : t.passOtherLeft({ left: left.value.length });
@@ -49,7 +51,7 @@ const words = computed(() => {
       >
         <span role="status" data-left
           >{{ t.askedLeft({ asked: progress.asked - progress.looked }) }}<br /><span class="text-sm">{{
-            t.criticalsmissingCritical({ criticalsMissing: progress.criticalsMissing.length })
+            t.criticalsMissingCritical({ criticalsMissing: progress.criticalsMissing.length })
           }}</span></span
         ><span class="sr-only">{{ t.showWhatLeft }}</span>
       </button>

@@ -11,6 +11,7 @@ import SignedElsewhere from './SignedElsewhere.vue';
 import SignOff from './SignOff.vue';
 import StandBar from './StandBar.vue';
 import StandBike from './StandBike.vue';
+import StandHead from './StandHead.vue';
 import StandStation from './StandStation.vue';
 import WhatsLeft from './WhatsLeft.vue';
 import { STAND_CHECK, useStandCheck } from './use-stand-check';
@@ -77,10 +78,11 @@ useStandKeys(standCheck, over, leave);
 
 <template>
   <main
-    class="mx-auto flex max-w-[100rem] gap-5 px-4 pb-28 pt-3 max-[1000px]:flex-col max-[1000px]:gap-2"
+    class="mx-auto flex max-w-[100rem] gap-5 px-4 pb-24 pt-2 max-[1000px]:flex-col max-[1000px]:gap-2"
     :data-check="check?.serverId ?? check?.id"
     :data-unsent="draft.unsent.value"
   >
+    <StandHead />
     <StandBike />
     <div class="min-w-0 grow">
       <SignedElsewhere v-if="signedElsewhere" :name="fleet.nameOf(signedElsewhere)" @on="leave" />

@@ -16,13 +16,19 @@ import { useOutbox } from './use-outbox';
 import { STAND_CHECK } from './use-stand-check';
 
 /** One question at the stand: what is asked, what was measured, and when it is open, what is wrong with it. */
-const props = defineProps<{ question: Question; index: number }>();
+const props = defineProps<{
+  question: Question;
+  index: number;
+  /** Whether its side has to be said: questions of both are at this station. */
+  placed: boolean;
+}>();
 const fleet = useFleet();
 const session = useSession();
 const outbox = useOutbox();
 const measuredOn = useMeasuredOn();
 const given = useProvided(STAND_CHECK);
-const { bike, draft, stand, readings, lastLooks } = given;
+const { bike, draft, stand, readings, lastLooks, seen } = given;
+const { vSeen } = seen;
 const { row, open } = stand;
 const answer = computed(() => draft.answers.value.get(props.question.key) ?? null);
 const isOpen = computed(() => open.value === props.question.key);
@@ -34,7 +40,9 @@ function toggle(): void {
 
 <template>
   <CheckpointRow
+    v-seen="question.key"
     :question="question"
+    :placed="placed"
     :answer="answer"
     :current="index === row"
     :open="isOpen"

@@ -49,12 +49,12 @@ onMounted(async () => {
   <StandCheck v-if="bike && checkId" :key="checkId" :bike="bike" :check-id="checkId" />
   <main v-else class="p-8" role="status">
     <template v-if="missing">
-      <h1 class="sturdy text-2xl">{{ t.noCheckOpenHere }}</h1>
+      <h1 class="sturdy text-2xl">{{ t.noOpenCheck }}</h1>
       <p class="mt-2">
-        {{ t.checkSignedClosedBrowser }}
+        {{ t.checkAlreadySignedClosed }}
       </p>
-      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">{{ t.rackWall }}</ActButton>
+      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">{{ t.goRackWall }}</ActButton>
     </template>
-    <p v-else class="text-soft">{{ t.gettingChecklist }}</p>
+    <p v-else class="text-soft">{{ t.loadingChecklist }}</p>
   </main>
 </template>

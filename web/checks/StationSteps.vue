@@ -21,12 +21,12 @@ const trouble = (station: Station): number =>
 
 <template>
   <nav :aria-label="t.stations" class="mt-2">
-    <ol class="flex flex-col gap-1 max-[1000px]:flex-row max-[1000px]:overflow-x-auto max-[1000px]:pb-1">
+    <ol class="flex flex-col gap-1 max-[1000px]:flex-row max-[1000px]:flex-wrap">
       <li v-for="(station, index) in stations" :key="station.key" class="max-[1000px]:shrink-0">
         <button
           type="button"
           data-keys-pass
-          class="relative flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left leading-tight"
+          class="relative flex min-h-12 w-full items-center gap-3 rounded-md px-3 text-left leading-tight max-sm:min-w-12 max-sm:justify-center max-sm:gap-1 max-sm:px-1.5"
           :class="index === at ? 'bg-act text-on-act' : 'bg-sunk'"
           :aria-current="index === at ? 'step' : undefined"
           @click="emit('go', index)"
@@ -38,7 +38,7 @@ const trouble = (station: Station): number =>
           >
           <span class="figures text-sm"
             >{{ looked(station) }}/{{ station.questions.length
-            }}<span class="sr-only">{{ ' ' }}{{ t.lookedAt }}</span></span
+            }}<span class="sr-only">{{ ' ' }}{{ t.answered }}</span></span
           >
           <span v-if="trouble(station)" class="rounded bg-held px-1.5 text-sm font-semibold text-on-held"
             >{{ trouble(station) }}<span class="sr-only">{{ ' ' }}{{ t.withProblem }}</span></span

@@ -24,7 +24,7 @@ const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.l
   <section class="space-y-3" aria-labelledby="whats-left" data-whats-left>
     <div class="flex items-center justify-between gap-3">
       <h2 id="whats-left" class="sturdy text-2xl">
-        {{ total ? t.lookLeft({ total }) : t.nothingLeft }}
+        {{ total ? t.questionLeft({ total }) : t.allQuestionsAnswered }}
       </h2>
       <ActButton @click="emit('close')">{{ t.backStation }}</ActButton>
     </div>
@@ -52,6 +52,6 @@ const total = computed(() => left.value.reduce((sum, { asked }) => sum + asked.l
         </li>
       </ul>
     </div>
-    <p v-if="total" class="text-soft">{{ t.heavyPrintCriticalWithout }}</p>
+    <p v-if="total" class="text-soft">{{ t.boldQuestionsCriticalWithout }}</p>
   </section>
 </template>

@@ -1,7 +1,8 @@
 import { questionKey, type Question } from '@cadre/core/catalogue';
 import type { Answer } from '@cadre/core/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { OUTCOME_WORDS, SIDE_WORDS } from './wording';
+import { SIDE_WORDS } from '@cadre/web/words';
+import { OUTCOME_WORDS } from './wording';
 import * as t from './messages';
 
 /** What is open already at this question, with its place: it is looked at first. */
@@ -28,7 +29,7 @@ export function answerWords(
   answer: Answer | null,
   nameOf: (id: string) => string,
 ): string {
-  if (!answer) return t.nobodyLooked;
+  if (!answer) return t.notAnswered;
   const faults = answer.faults
     .map((each) => question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name ?? each.fault)
     .join(', ');
@@ -36,7 +37,7 @@ export function answerWords(
   const reading = mark?.reading
     ? `${mark.reading.typed}${/[a-z%]/i.test(mark.reading.typed) ? '' : ` ${mark.reading.unit}`}`
     : '';
-  const paper = mark?.way === 'paper' ? t.keyedInFromPaper : '';
+  const paper = mark?.way === 'paper' ? t.enteredFromPaper : '';
   const two =
     answer.marks.length > 1
       ? answer.marks

@@ -120,7 +120,7 @@ describe('delivering a check', () => {
     answers = [(path) => ok(path, {}), problem(409, 'check.already-signed')];
     await deliverCheck(check, author);
     expect(await stored()).toMatchObject({ state: 'signed' });
-    expect((await stored()).trouble).toContain('signed already');
+    expect((await stored()).trouble).toContain('This check is already signed.');
     expect(await localDb.marks.where('sent').equals(0).count()).toBe(3);
     await setAside(check.id);
     expect(await localDb.checks.count()).toBe(0);
@@ -156,7 +156,7 @@ describe('delivering a check', () => {
     ];
     await deliverCheck(await stored(), author);
     expect(await stored()).toMatchObject({ state: 'open', signature: null });
-    expect((await stored()).trouble).toContain('somebody else');
+    expect((await stored()).trouble).toContain('second person');
   });
 
   it.each([

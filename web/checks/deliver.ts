@@ -157,7 +157,7 @@ export async function deliverActs(me: string): Promise<void> {
       }
       const said = wordsFor(error.problem);
       await localDb.acts.update(id, {
-        trouble: t.whatLeftApartWas({ what, what2: said.what, todo: said.todo }),
+        trouble: t.whatCouldNotSaved({ what, what2: said.what, todo: said.todo }),
       });
     }
   }
@@ -167,7 +167,7 @@ export async function deliverActs(me: string): Promise<void> {
 export async function setAside(checkId: string): Promise<void> {
   const check = await localDb.checks.get(checkId);
   const marks = await localDb.marks.where('checkId').equals(checkId).toArray();
-  await saveValue(t.setAsideCheckid({ checkId }), { check, marks });
+  await saveValue(`set-aside.${checkId}`, { check, marks });
   await localDb.marks.where('checkId').equals(checkId).delete();
   await localDb.checks.delete(checkId);
 }

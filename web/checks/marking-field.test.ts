@@ -63,7 +63,7 @@ describe('what is marked on a part', () => {
     await field(view, 'sidewallMinFront').setValue('two');
     await keep(view);
     expect(sent).toEqual([]);
-    expect(view.get('[data-marked=sidewallMinFront]').text()).toContain('A number with its unit');
+    expect(view.get('[data-marked=sidewallMinFront]').text()).toContain('Enter a number with its unit.');
     expect((field(view, 'sidewallMinFront').element as HTMLInputElement).value).toBe('two');
   });
   it('the server will not keep stays as typed, with why, at its field', async () => {
@@ -72,7 +72,7 @@ describe('what is marked on a part', () => {
     const view = await opened();
     await field(view, 'sidewallMinFront').setValue('1');
     await keep(view);
-    expect(view.get('[data-marked=sidewallMinFront]').text()).toContain('Stated already: 200');
+    expect(view.get('[data-marked=sidewallMinFront]').text()).toContain('Already set to 200');
     expect((field(view, 'sidewallMinFront').element as HTMLInputElement).value).toBe('1');
   });
 });

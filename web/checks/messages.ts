@@ -3,242 +3,245 @@ import { message } from '@cadre/web/platform/i18n';
 // BikeChecks
 export const amendment = message(', amendment');
 export const checks = message('Checks');
-export const noSignalEarlierChecks = message('No signal: earlier checks are not at hand.');
-export const halfDoneLookMarked = message(
-  ', half done: {marked, plural, one {# look} other {# looks}} marked',
+export const offlineEarlierChecksCannot = message('Offline: earlier checks cannot be shown.');
+export const questionAnsweredSoFar = message(
+  ', {marked, plural, one {# question} other {# questions}} answered so far',
 );
-export const begunNameofWhen = message('begun by {nameOf} {when}');
-export const goOn = message('Go on');
+export const startedNameOfWhen = message('started by {nameOf}, {when}');
+export const continueWord = message('Continue');
 export const incomplete = message('incomplete');
 
 // CheckView
 export const check = message('Check.');
-export const gettingCheck = message('Getting the check …');
-export const signedNameofWhen = message('Signed by {nameOf} {when}');
+export const loadingCheck = message('Loading the check …');
+export const signedNameOfWhen = message('Signed by {nameOf} {when}');
 export const notSigned = message('Not signed');
-export const coSignedNameof = message('· co-signed by {nameOf}');
+export const coSignedNameOf = message('· co-signed by {nameOf}');
 export const markedPeople = message('· marked by {people}');
 export const incomplete2 = message('· incomplete');
-export const itCorrects = message('It corrects');
-export const checkAsWasSigned = message('the check as it was signed');
-export const openWhatWasMarked = message(
-  'Open what was marked wrong and say what is true. What was signed stays as it is; this stands beside it. No amendment lets a held bike out.',
+export const amendmentCorrects = message('This amendment corrects');
+export const checkWasSigned = message('the check that was signed');
+export const openEachWrongAnswer = message(
+  'Open each wrong answer and enter the right one. The signed check is not changed: the amendment is stored beside it. An amendment never clears a held bike.',
 );
 export const amendCheck = message('Amend this check');
-export const whyAmended = message('Why is it amended?');
-export const leaveIt = message('Leave it');
-export const amendLook = message('Amend {amending, plural, one {# look} other {# looks}}');
-export const sayWhyAmended = message('Say why it is amended.');
+export const reasonForAmendment = message('Reason for the amendment');
+export const cancel = message('Cancel');
+export const amendAnswer = message('Amend {amending, plural, one {# answer} other {# answers}}');
+export const enterReasonForAmendment = message('Enter the reason for the amendment.');
 
 // CheckpointRow
-export const noMarkYet = message('No mark yet:');
-export const critical = message('critical');
+export const notCritical = message('not critical');
+export const noAnswerYet = message('No answer yet:');
 export const close = message('Close');
 export const problem = message('Problem');
 export const change = message('Change');
 export const pass = message('Pass');
 
 // ClearingNote
-export const thereNewerVersionChecklist = message(
-  'There is a newer version of this checklist. This check clears the bike only if you began it today, before the newer version was published. Otherwise begin a new check.',
+export const checklistHasNewerVersion = message(
+  'This checklist has a newer version. This check clears the bike only if you started the check today, before the newer version was published. Otherwise start a new check.',
 );
-export const checklistLeavesOutLeftout = message(
-  'This checklist leaves out {leftOut} critical {part}: {leftOut2}. {part2}',
+export const checklistLeavesOutCritical = message(
+  'This checklist leaves out {leftOut, plural, one {# critical checkpoint} other {# critical checkpoints}}: {names}. {part2}',
 );
-export const checkpoint = message('checkpoint');
-export const checkpoints = message('checkpoints');
 export const leadsReasonReason = message('The lead’s reason: {reason}');
-export const noLeadGaveReason = message('No lead gave a reason, so it clears no bike.');
+export const noLeadGaveReason = message(
+  'No lead gave a reason, so a check with this checklist clears no bike.',
+);
 
 // ClockDial
-export const onClockFromValve = message('On the clock from the valve');
+export const placeOnWheelAs = message('Place on the wheel, as on a clock with the valve at 12');
 export const eachOclockPart = message('{each} o’clock{part}');
-export const theValve = message(', the valve');
+export const atTheValve = message(', at the valve');
 export const valve = message('valve');
 export const at12 = message('at 12');
 
 // ExceptionPanel
-export const whyWasSkipped = message('Why was it skipped?');
-export const whatWasDone = message('What was done?');
+export const reasonForSkipping = message('Reason for skipping');
+export const whatYouDid = message('What you did');
 export const note = message('Note');
-export const nameUsualFaultRow = message('Name a usual fault of the row that is open');
+export const chooseUsualFaultOpen = message('Choose a usual fault of the open row');
 export const fixedOnSpot = message('Fixed on the spot');
 export const skip = message('Skip');
 export const esc = message('Esc');
 export const closeRow = message('Close the row');
 export const usualFaults = message('Usual faults');
 export const or = message('Or');
-export const doneWithRow = message('Done with this row');
+export const closeRow2 = message('Close this row');
 
 // FaultDetails
-export const doNext = message('Do next:');
-export const qualifiedMechanicDecidesAbout = message('A qualified mechanic decides about this one.');
-export const lookNext = message('Look next at');
-export const where = message('Where');
+export const nextStep = message('Next step:');
+export const qualifiedMechanicDecidesAbout = message('A qualified mechanic decides about this fault.');
+export const thenCheck = message('Then check');
+export const place = message('Place');
 export const hideBike = message('Hide the bike');
 export const touchPlaceOnBike = message('Touch the place on the bike');
-export const worseThanUsual = message('Worse than usual');
-export const worseThanUsual2 = message('Worse than usual?');
+export const moreSevereThanUsual = message('More severe than usual');
+export const moreSevereThanUsual2 = message('More severe than usual?');
 
 // HowToLook
-export const leastLeast = message('at least {least}');
-export const mostMost = message('at most {most}');
-export const passWhen = message('Pass when:');
+export const minimumLeast = message('minimum {least}');
+export const maximumMost = message('maximum {most}');
+export const passIf = message('Pass if:');
 export const limitOnChecklist = message('Limit on this checklist:');
 export const tools = message('Tools:');
-export const figuresBikesJoints = message('The figures of this bike’s joints');
+export const torqueValuesBike = message('Torque values of this bike');
 
 // LeaveIt
 export const leaveTagForNow = message('Leave {tag} for now');
-export const leftLooksLeftYour = message(
-  '{left} looks are left. Your marks stay: you or somebody else goes on from here, at any tablet.',
+export const questionStillOpenYour = message(
+  '{left, plural, one {# question is} other {# questions are}} still open. Your answers are saved: you or another person can continue on any device.',
 );
-export const anythingLooseOpenOff = message(
-  'Is anything loose, open or off the bike right now? Say it: the bike is held until it is put together again.',
+export const partLooseOpenRemoved = message(
+  'Is a part loose, open or removed right now? If so, enter the part: the bike is held until it is reassembled.',
 );
-export const leftApartWhatLoose = message('Left apart: what is loose, open or missing');
-export const leaveHeld = message('Leave it, held');
-export const nothingApartLeave = message('Nothing is apart: leave it');
-export const stay = message('Stay');
+export const notReassembledWhatLoose = message('Not reassembled: what is loose, open or missing');
+export const leaveBikeHeld = message('Leave bike held');
+export const everythingAssembledLeave = message('Everything is assembled: leave');
+export const stayHere = message('Stay here');
 
 // MarkingField
-export const numberWithItsUnit = message('A number with its unit.');
-export const noteWhatMarkedOn = message('Note what is marked on it');
-export const keepOnTag = message('Keep it on {tag}');
+export const enterNumberWithIts = message('Enter a number with its unit.');
+export const enterValueMarkedOn = message('Enter the value marked on the part');
+export const saveForTag = message('Save for {tag}');
 export const notNow = message('Not now');
 
 // NoteField
-export const whatYouOftenWrite = message('What you often write');
+export const notesYouOftenWrite = message('Notes you often write');
 
 // PlaceFigure
-export const touchWhereLabel = message('Touch where it is: {label}');
+export const touchPlaceLabel = message('Touch the place: {label}');
 
 // ReadingField
+export const methodOf = message('Method for {name}');
 export const reading = message('Reading');
 export const namePart = message('of {name}{part}');
-export const bareNumbersInUnit = message(', bare numbers in {unit}');
-export const keysForName = message('Keys for {name}');
-export const itIsSuggestion = message('It is {suggestion}');
-export const betterThanLastTime = message('Better than last time ({withUnit}). Wear does not heal:');
-export const renewedMoved = message('Renewed or moved');
-export const measuredBetterNow = message('Measured better now');
+export const numbersWithoutUnitUnit = message(', numbers without a unit are {unit}');
+export const numberKeysForName = message('Number keys for {name}');
+export const useSuggestion = message('Use {suggestion}');
+export const betterThanLastTime = message(
+  'Better than last time ({withUnit}). Worn parts do not get better:',
+);
+export const newMovedPart = message('New or moved part');
+export const lastMeasurementWasWrong = message('Last measurement was wrong');
 
 // ReadingVerdict
-export const leftAsideAside = message('Left aside: {aside}');
-export const itCounts = message('It counts');
-export const markWords = message('Mark it · {words}');
-export const leaveItsVerdictAside = message('Leave its verdict aside');
-export const why = message('Why');
-export const leaveAside = message('Leave it aside');
-export const no = message('No');
+export const verdictOverriddenAside = message('Verdict overridden: {aside}');
+export const useVerdict = message('Use the verdict');
+export const markWords = message('Mark {words}');
+export const overrideVerdict = message('Override the verdict');
+export const reason = message('Reason');
+export const override = message('Override');
 
 // RecordedAnswer
 export const amend = message('Amend');
 
 // ServiceMarks
-export const lastLookedOverWhole = message('Last looked over whole');
-export const noSignalNotHand = message('No signal: not at hand.');
-export const noChecklistYet = message('By no checklist yet.');
-export const time = message('{times, plural, one {# time} other {# times}}');
+export const lastCompleteCheck = message('Last complete check');
+export const offlineCannotShown = message('Offline: cannot be shown.');
+export const noCompleteCheckYet = message('No complete check yet.');
+export const timeCount = message('{times, plural, one {# time} other {# times}}');
 
 // SignOff
 export const signOff = message('Sign off');
-export const lookedAskedLookedPart = message('{looked} of {asked} looked at{part}.');
-export const allPassed = message(', all passed');
-export const criticalNobodyLookedSigned = message(
-  '{missing, plural, one {# critical} other {# criticals}} nobody looked at. Signed like this, the check is incomplete and the bike is held.',
+export const lookedQuestionAnsweredPart = message(
+  '{looked} of {asked, plural, one {# question} other {# questions}} answered{part}.',
+);
+export const allPass = message(', all pass');
+export const criticalQuestionNotAnswered = message(
+  '{missing, plural, one {# critical question is} other {# critical questions are}} not answered. If you sign now, the check is incomplete and the bike is held.',
 );
 export const missingMore = message('and {missing} more');
 export const problems = message('Problems');
-export const partSignedBikeHeld = message(
-  '{part}: signed, the bike is held until it is repaired, looked at again and released.',
+export const stopsPluralOneFault = message(
+  '{stops, plural, one {This fault means “do not ride”} other {# of these faults mean “do not ride”}}. After you sign, the bike is held until it is repaired, rechecked and released.',
 );
-export const thisIsAStop = message('This is a stop');
-export const stopsTheseStops = message('{stops} of these are stops');
-export const traineesCheckCountsWhen = message(
-  'A trainee’s check counts when somebody experienced has co-signed it.',
+export const traineesCheckValidAfter = message(
+  'A trainee’s check is valid after an experienced person has co-signed it.',
 );
 export const signAsSignerPart = message('Sign as {signer}{part}');
 export const incomplete3 = message(', incomplete');
 
 // SignedElsewhere
 export const nameHasSignedCheck = message('{name} has signed this check');
-export const everythingMarkedHereIn = message(
-  'Everything marked here is in it. To look again, begin a new one.',
+export const allAnswersFromDevice = message(
+  'All answers from this device are in the signed check. To check the bike again, start a new check.',
 );
 
 // StandBar
-export const nextZonesname = message('Next: {zonesName}');
+export const showOther = message('Show the other {unseen}');
+export const nextZonesName = message('Next: {zonesName}');
 export const signOff2 = message('sign off');
 export const passOtherSweepable = message('Pass the other {sweepable}');
-export const leftLeftOneOne = message('{left} left, one by one');
+export const leftLeftAnswerOne = message('{left} left, answer one by one');
 export const passAllLeft = message('Pass all {left}');
 export const passOtherLeft = message('Pass the other {left}');
 export const undo = message('Undo');
 export const askedLeft = message('{asked} left');
-export const criticalsmissingCritical = message('{criticalsMissing} critical');
+export const criticalsMissingCritical = message('{criticalsMissing} critical');
 export const showWhatLeft = message(': show what is left');
 export const leave = message('Leave');
 
 // StandBike
+export const showBike = message('Show the bike');
 export const bike = message('Bike');
 export const withOthers = message('with {others}');
-export const walkRoundTag = message('The walk round {tag}');
+export const routeRoundTag = message('Route round {tag}');
 
 // StandStation
-export const stationZonesname = message('Station {at}: {zonesName}');
-export const backZonesname = message('Back to {zonesName}');
-export const hideHowLook = message('Hide how to look');
-export const howLook = message('How to look');
+export const stationZonesName = message('Station {at}: {zonesName}');
+export const backZonesName = message('Back to {zonesName}');
+export const hideInstructions = message('Hide instructions');
+export const instructions = message('Instructions');
 
 // StandView
-export const noCheckOpenHere = message('No check to open here');
-export const checkSignedClosedBrowser = message(
-  'This check is signed or closed, or this browser has never seen this bike and there is no signal.',
+export const noOpenCheck = message('No open check');
+export const checkAlreadySignedClosed = message(
+  'This check is already signed or closed. If you are offline, this device may not have loaded this bike yet.',
 );
-export const rackWall = message('To the rack wall');
-export const gettingChecklist = message('Getting the checklist …');
+export const goRackWall = message('Go to the rack wall');
+export const loadingChecklist = message('Loading the checklist …');
 
 // StationSteps
 export const stations = message('Stations');
-export const lookedAt = message('looked at');
+export const answered = message('answered');
 export const withProblem = message('with a problem');
 
 // WhatsLeft
-export const lookLeft = message('{total, plural, one {# look} other {# looks}} left');
-export const nothingLeft = message('Nothing left');
+export const questionLeft = message('{total, plural, one {# question} other {# questions}} left');
+export const allQuestionsAnswered = message('All questions answered');
 export const backStation = message('Back to the station');
 export const critical2 = message(', critical');
-export const heavyPrintCriticalWithout = message(
-  'Heavy print is critical: without it the check is incomplete.',
+export const boldQuestionsCriticalWithout = message(
+  'Bold questions are critical: without an answer the check is incomplete.',
 );
 
 // answer-words
 export const clockOclock = message('at {clock} o’clock');
 export const openValuePart = message('Open: {value}{part}');
-export const nobodyLooked = message('nobody looked');
-export const keyedInFromPaper = message('keyed in from paper');
+export const notAnswered = message('not answered');
+export const enteredFromPaper = message('entered from paper');
 
 // deliver
-export const whatLeftApartWas = message('“{what}” left apart was not taken. {what2} {todo}');
-export const setAsideCheckid = message('set-aside.{checkId}');
+export const whatCouldNotSaved = message('“{what}” could not be saved as not reassembled. {what2} {todo}');
 
 // use-last-looks
 export const readingOnWhen = message('{reading} on {when}');
 export const last = message('Last: ');
 
 // use-readings
-export const wasWithunit = message('Was {withUnit}');
+export const wasWithUnit = message('Was {withUnit}');
 
 // use-stand-check
 export const checkStand = message('the check at the stand');
 
 // use-stand-keys
-export const passAllHereOne = message('Pass all here (or this one, one by one); at the end: sign');
-export const fromRowRow = message('From row to row');
-export const fromStationStation = message('From station to station');
+export const passRowsInSight = message('Pass the rows in sight (one by one: this row). At the end: sign.');
+export const nextPreviousRow = message('Next or previous row');
+export const nextPreviousStation = message('Next or previous station');
 export const problemOpenRow = message('Problem: open the row');
-export const whatLeftRGoes = message('What is left; R goes back to where one was');
+export const showWhatLeftR = message('Show what is left. R returns to the row you were at.');
 
 // views
 export const stand = message('Stand');
@@ -248,9 +251,26 @@ export const check2 = message('Check');
 export const watch = message('Watch');
 export const fail = message('Fail');
 export const skipped = message('Skipped');
-export const left = message('left');
-export const right = message('right');
-export const driveSide = message('drive side');
-export const offSide = message('off side');
-export const top = message('top');
-export const underneath = message('underneath');
+
+// StandHead
+export const answeredOf = message('{answered} of {asked}');
+
+// help stand
+export const helpStandPurpose1 = message(
+  'Check the bike station by station. Look at every row; pass them together, or open a row that has a problem.',
+);
+export const helpStandPurpose2 = message(
+  'After the last station you sign. Before that, Cadre shows every problem and every critical question without an answer.',
+);
+export const helpStandWord1 = message('Station');
+export const helpStandMeans1 = message('One stop of the route round the bike.');
+export const helpStandWord2 = message('Fixed on the spot');
+export const helpStandMeans2 = message('The check failed, you corrected it, and it passes now.');
+export const helpStandWord3 = message('Watch');
+export const helpStandMeans3 = message(
+  'Not right, but the bike may ride. It is checked at every inspection.',
+);
+export const helpStandWord4 = message('Skipped');
+export const helpStandMeans4 = message('Not checked, with a reason.');
+export const helpStandWord5 = message('Critical');
+export const helpStandMeans5 = message('Without an answer, the check is incomplete and the bike is held.');

@@ -47,11 +47,11 @@ describe('a row', () => {
       },
     });
 
-  it('says the checkpoint, its end, that it is critical, and what sound looks like', () => {
+  it('says the checkpoint, its end and when it passes; being critical is the rule, and not said', () => {
     const text = row({}).text();
     expect(text).toContain('Rim');
     expect(text).toContain('rear');
-    expect(text).toContain('critical');
+    expect(text).not.toContain('critical');
     expect(text).toContain('No cracks');
   });
 
@@ -98,7 +98,7 @@ describe('an exception', () => {
     expect(faults.map((each) => each.attributes('data-fault'))).toEqual(
       question('rim@rear').checkpoint.faults.map((fault) => fault.key),
     );
-    expect(faults[0]?.text()).toContain('Stop');
+    expect(faults[0]?.text()).toContain('Do not ride');
   });
 
   it('marks a fault at the touch, a watch where nothing is worse than watch', async () => {
@@ -118,7 +118,7 @@ describe('an exception', () => {
     expect(lastMark(wrapper).faults).toEqual([{ fault: 'dent', place: { clock: 4 } }]);
     await wrapper
       .findAll('button')
-      .find((each) => each.text().startsWith('Soon,'))
+      .find((each) => each.text().startsWith('Fix by a date,'))
       ?.trigger('click');
     expect(lastMark(wrapper)).toMatchObject({
       outcome: 'fail',
@@ -139,7 +139,7 @@ describe('an exception', () => {
   it('asks why for what was not looked at, and keeps the words', async () => {
     const wrapper = panel('bars@only');
     await wrapper.get('[data-outcome=skipped]').trigger('click');
-    expect(wrapper.text()).toContain('Why was it skipped?');
+    expect(wrapper.text()).toContain('Reason for skipping');
     await wrapper.get('[data-note]').setValue('Too dark');
     expect(lastMark(wrapper)).toMatchObject({ outcome: 'skipped', note: 'Too dark', faults: [] });
   });
@@ -167,7 +167,7 @@ describe('the sign-off', () => {
 
   it('says all is sound when it is', () => {
     const text = signOff(all).text();
-    expect(text).toContain(`${asked.length} of ${asked.length} looked at, all passed`);
+    expect(text).toContain(`${asked.length} of ${asked.length} questions answered, all pass`);
     expect(text).toContain('Sign as Ann');
     expect(text).not.toContain('incomplete');
   });
@@ -178,22 +178,26 @@ describe('the sign-off', () => {
       mark('bars@only', 'fail', 'bent'),
     ]);
     expect(wrapper.text()).toContain('Fail: Bent');
-    expect(wrapper.text()).toContain('signed, the bike is held');
+    expect(wrapper.text()).toContain(
+      '. After you sign, the bike is held until it is repaired, rechecked and released.',
+    );
     await wrapper.findAll('li button')[0]?.trigger('click');
     expect((wrapper.emitted('go')?.[0]?.[0] as Question).key).toBe('bars@only');
   });
 
-  it('warns that a critical nobody looked at holds the bike', () => {
+  it('warns that a critical nobody checked holds the bike', () => {
     const text = signOff(all.filter((each) => each.checkpoint !== 'bars')).text();
-    expect(text).toContain('1 critical nobody looked at');
+    expect(text).toContain('1 critical question is not answered');
     expect(text).toContain('Sign as Ann, incomplete');
   });
 
   it('tells a trainee that somebody co-signs, and shows why a signature came back', () => {
     expect(signOff(all, { trainee: true }).text()).toContain('co-signed');
-    expect(signOff(all, { trouble: 'Somebody else marked' }).get('[role=alert]').text()).toBe(
-      'Somebody else marked',
-    );
+    expect(
+      signOff(all, { trouble: 'Another person has marked on this check since you last saw it.' })
+        .get('[role=alert]')
+        .text(),
+    ).toBe('Another person has marked on this check since you last saw it.');
   });
 
   it('steps say how far each station is and where something is wrong', () => {

@@ -27,7 +27,8 @@ export function useLastLooks(bikeId: string): {
 
   function wordsFor(question: Question): string | null {
     const look = looks.value.get(question.key);
-    if (!look) return null;
+    // A plain pass says nothing a person would look for.
+    if (!look || (look.outcome === 'pass' && !look.reading)) return null;
     const faults = look.faults.map(
       (each) =>
         question.checkpoint.faults.find((fault) => fault.key === each.fault)?.name.toLowerCase() ??

@@ -117,7 +117,7 @@ export function useReadings(): (bikeId: string) => BikeReadings {
             outcome,
             note:
               outcome === 'fixed' && before
-                ? t.wasWithunit({ withUnit: withUnit(before.typed, before.measure) })
+                ? t.wasWithUnit({ withUnit: withUnit(before.typed, before.measure) })
                 : '',
           };
         if (!own) return null;

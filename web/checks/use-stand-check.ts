@@ -10,6 +10,7 @@ import { useDraft, type Draft } from './use-draft';
 import { useLastLooks } from './use-last-looks';
 import { useLiveChecks } from './use-live-checks';
 import { useReadings, type BikeReadings } from './use-readings';
+import { useSeen, type Seen } from '@cadre/web/ui';
 import { useStand, type Stand } from './use-stand';
 import * as t from './messages';
 
@@ -17,6 +18,7 @@ export interface StandCheck {
   readonly bike: ComputedRef<Bike>;
   readonly draft: Draft;
   readonly stand: Stand;
+  readonly seen: Seen;
   readonly readings: BikeReadings;
   readonly lastLooks: ReturnType<typeof useLastLooks>;
   readonly howShown: Ref<boolean>;
@@ -42,7 +44,16 @@ export function useStandCheck(props: { readonly bike: Bike; readonly checkId: st
   const draft = useDraft(props.checkId, () => raised.value);
   const readings = useReadings()(props.bike.id);
   const isSingle = (question: Question): boolean => catalogue.isGivenSingly(session.person, question);
-  const stand = useStand(draft, isSingle, () => session.person?.id ?? null, readings);
+  const at = ref(0);
+  const seen = useSeen(() => at.value);
+  const stand = useStand(
+    draft,
+    isSingle,
+    () => session.person?.id ?? null,
+    readings,
+    (question) => seen.has(question.key),
+    at,
+  );
 
   const asked = computed(() => draft.stations.value.flatMap((each) => each.questions));
   watch(
@@ -107,6 +118,7 @@ export function useStandCheck(props: { readonly bike: Bike; readonly checkId: st
     bike: computed(() => props.bike),
     draft,
     stand,
+    seen,
     readings,
     lastLooks: useLastLooks(props.bike.id),
     howShown: ref(session.person?.trainee ?? false),

@@ -39,13 +39,13 @@ export function useStandKeys(
       Escape: () => (over.value ? (over.value = null) : leave()),
     }),
     [
-      { keys: 'Space', does: t.passAllHereOne },
-      { keys: '↑ ↓', does: t.fromRowRow },
-      { keys: '← →', does: t.fromStationStation },
+      { keys: 'Space', does: t.passRowsInSight },
+      { keys: '↑ ↓', does: t.nextPreviousRow },
+      { keys: '← →', does: t.nextPreviousStation },
       { keys: 'F', does: t.problemOpenRow },
       { keys: 'U', does: t.undo },
-      { keys: 'H', does: t.howLook },
-      { keys: 'L', does: t.whatLeftRGoes },
+      { keys: 'H', does: t.instructions },
+      { keys: 'L', does: t.showWhatLeftR },
     ],
   );
 }

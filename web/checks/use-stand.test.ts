@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { effectScope, nextTick, type EffectScope } from 'vue';
+import { effectScope, reactive, nextTick, type EffectScope } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -39,6 +39,7 @@ let oneByOne = false;
 /** Lets what was written to the browser's store come back to the draft. */
 const settled = (condition: () => boolean): Promise<void> => vi.waitFor(() => expect(condition()).toBe(true));
 
+const unseen = reactive(new Set<string>());
 beforeEach(async () => {
   setActivePinia(createPinia());
   oneByOne = false;
@@ -53,6 +54,7 @@ beforeEach(async () => {
       (question) => oneByOne && question.critical,
       () => author,
       useReadings()(bike.id),
+      (question) => !unseen.has(question.key),
     );
   });
   await settled(() => draft.stations.value.length > 0);
@@ -71,6 +73,18 @@ describe('at the stand, with no signal', () => {
     ).toBe(true);
     expect(draft.unsent.value).toBe(first?.questions.length);
     expect(stand.doneZones.value).toContain('front-wheel');
+  });
+
+  it('a sweep passes nothing while a row was not in sight: it goes to that row', async () => {
+    const last = stand.station.value?.questions.at(-1);
+    if (!last) throw new Error('no question');
+    unseen.add(last.key);
+    await stand.sweep();
+    expect([draft.answers.value.size, stand.at.value, stand.current.value?.key]).toEqual([0, 0, last.key]);
+    expect(stand.unseen.value.map((each) => each.key)).toEqual([last.key]);
+    unseen.clear();
+    await stand.sweep();
+    await settled(() => stand.at.value === 1);
   });
 
   it('a sweep leaves an exception as it is', async () => {

@@ -17,6 +17,8 @@ export interface Stand {
   readonly left: ComputedRef<readonly Question[]>;
   /** What a sweep may mark: all of them but what this person gives one by one. */
   readonly sweepable: ComputedRef<readonly Question[]>;
+  /** Those of them that were not in sight yet: a sweep shows them first. */
+  readonly unseen: ComputedRef<readonly Question[]>;
   readonly doneZones: ComputedRef<readonly Zone[]>;
   readonly troubledZones: ComputedRef<readonly Zone[]>;
   goTo(index: number): void;
@@ -37,8 +39,9 @@ export function useStand(
   singly: (question: Question) => boolean,
   author: () => string | null,
   readings: Pick<BikeReadings, 'markable' | 'waits' | 'unmarked'>,
+  wasSeen: (question: Question) => boolean,
+  at: Ref<number> = ref(0),
 ): Stand {
-  const at = ref(0);
   const row = ref(0);
   const open = ref<string | null>(null);
   const jumpedFrom = ref<number | null>(null);
@@ -53,6 +56,7 @@ export function useStand(
     asked.filter((each) => !draft.answers.value.has(each.key));
   const left = computed(() => unmarked(station.value?.questions ?? []));
   const sweepable = computed(() => left.value.filter((each) => !singly(each) && !readings.waits(each)));
+  const unseen = computed(() => sweepable.value.filter((each) => !wasSeen(each)));
   const zonesWhere = (test: (station: Station, zone: Zone) => boolean): Zone[] =>
     stations.value.flatMap((each) => each.zones.filter((zone) => test(each, zone)));
   const doneZones = computed(() =>
@@ -108,10 +112,20 @@ export function useStand(
   async function sweep(): Promise<void> {
     const who = author();
     if (!who || !station.value) return;
+    if (unseen.value[0]) {
+      show(unseen.value[0]);
+      return;
+    }
     if (sweepable.value.length > 0)
       await draft.mark(sweepable.value, { outcome: 'pass', way: 'station' }, who);
     open.value = null;
     afterMark();
+  }
+  /** Brings a row to the top of what is in sight. */
+  function show(question: Question): void {
+    row.value = Math.max(0, station.value?.questions.findIndex((each) => each.key === question.key) ?? 0);
+    open.value = null;
+    void nextTick(() => document.querySelector('[data-current-row]')?.scrollIntoView({ block: 'start' }));
   }
   async function undo(): Promise<void> {
     const who = author();
@@ -162,6 +176,7 @@ export function useStand(
     cameFrom,
     left,
     sweepable,
+    unseen,
     doneZones,
     troubledZones,
     goTo,

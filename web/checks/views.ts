@@ -7,13 +7,13 @@ export const checksViews: readonly RouteRecordRaw[] = [
     name: 'stand',
     component: () => import('./StandView.vue'),
     props: true,
-    meta: { title: t.stand },
+    meta: { help: () => import('./help'), title: t.stand, under: 'wall', work: true },
   },
   {
     path: '/checks/:checkId',
     name: 'check',
     component: () => import('./CheckView.vue'),
     props: true,
-    meta: { title: t.check2 },
+    meta: { title: t.check2, under: 'wall' },
   },
 ];

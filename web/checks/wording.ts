@@ -1,4 +1,4 @@
-import type { Outcome, Side } from '@cadre/core/checks';
+import type { Outcome } from '@cadre/core/checks';
 import * as t from './messages';
 
 export const OUTCOME_WORDS: Record<Outcome, string> = {
@@ -7,13 +7,4 @@ export const OUTCOME_WORDS: Record<Outcome, string> = {
   watch: t.watch,
   fail: t.fail,
   skipped: t.skipped,
-};
-
-export const SIDE_WORDS: Record<Side, string> = {
-  left: t.left,
-  right: t.right,
-  'drive-side': t.driveSide,
-  'off-side': t.offSide,
-  top: t.top,
-  under: t.underneath,
 };

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { useImport } from './use-import';
+import { ActButton } from '@cadre/web/ui';
 import * as t from './messages';
 
 /** A file of bikes, chosen or dropped. */
@@ -10,6 +11,10 @@ function take(files: FileList | null | undefined): void {
   over.value = false;
   const file = files?.[0];
   if (file) void bring.open(file);
+}
+const pasted = ref('');
+function takePasted(): void {
+  if (pasted.value.trim()) void bring.open(new File([pasted.value], t.pastedRows, { type: 'text/csv' }));
 }
 function chosen(event: Event): void {
   const input = event.target as HTMLInputElement;
@@ -27,11 +32,11 @@ function chosen(event: Event): void {
     @drop.prevent="take($event.dataTransfer?.files)"
   >
     <span v-if="bring.refusal.busy" role="status" class="text-lg">{{
-      t.readingFilename({ fileName: bring.fileName })
+      t.readingFileName({ fileName: bring.fileName })
     }}</span>
     <span v-else>
       <span class="sturdy block text-xl">{{ t.chooseListBikesDrop }}</span>
-      <span class="mt-1 block max-w-prose text-soft">{{ t.csvWorkbookXlsxAs }}</span>
+      <span class="mt-1 block max-w-prose text-soft">{{ t.csvFileWorkbookXlsx }}</span>
     </span>
     <input
       type="file"
@@ -41,4 +46,17 @@ function chosen(event: Event): void {
       @change="chosen"
     />
   </label>
+  <form class="mt-4 max-w-3xl space-y-2" data-paste @submit.prevent="takePasted">
+    <label for="pasted-rows" class="font-semibold">{{ t.orPasteRows }}</label>
+    <textarea
+      id="pasted-rows"
+      v-model="pasted"
+      rows="4"
+      class="w-full rounded-md border-2 border-ink/60 bg-plate px-3 py-2"
+      :placeholder="t.pasteExample"
+    />
+    <ActButton type="submit" :disabled="!pasted.trim() || bring.refusal.busy">{{
+      t.readPastedRows
+    }}</ActButton>
+  </form>
 </template>

@@ -30,9 +30,9 @@ const bad = async (): Promise<void> =>
 
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">{{ t.listsInOut }}</h1>
+    <h1 class="sturdy text-2xl">{{ t.importExport }}</h1>
     <section v-if="session.may('edit-fleet')" aria-labelledby="in" class="mt-2">
-      <h2 id="in" class="sr-only">{{ t.bringListIn }}</h2>
+      <h2 id="in" class="sr-only">{{ t.importList }}</h2>
       <ImportSteps />
       <NoticePlate v-if="bring.fault" :said="bring.fault" class="mt-3" data-file-fault />
       <NoticePlate v-if="bring.refusal.said" :said="bring.refusal.said" class="mt-3" />

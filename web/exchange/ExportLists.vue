@@ -21,9 +21,9 @@ const write = (form: 'csv' | 'xlsx' | 'json'): Promise<boolean> =>
 
 <template>
   <section aria-labelledby="out" class="mt-8">
-    <h2 id="out" class="sturdy text-xl">{{ t.takeListOut }}</h2>
+    <h2 id="out" class="sturdy text-xl">{{ t.exportList }}</h2>
     <p class="max-w-prose text-soft">
-      {{ t.bikeWithTheirBuilds({ bikes: fleet.bikes.length }) }}
+      {{ t.bikeWithBuildPlace({ bikes: fleet.bikes.length }) }}
     </p>
     <NoticePlate v-if="exporting.said.value" :said="exporting.said.value" class="mt-2" />
     <div class="mt-2 flex flex-wrap gap-2">

@@ -66,11 +66,11 @@ const open = computed(
           <span
             v-if="bring.columns[index] !== null && !bring.table?.guesses[index]?.sure"
             class="rounded bg-watch-wash px-1.5 text-sm text-watch"
-            >{{ t.guess }}</span
+            >{{ t.suggested }}</span
           >
           <SelectField
             :model-value="bring.columns[index] ?? ''"
-            :label="t.whatHeadingMeans({ heading: heading || t.columnIndex({ index: index + 1 }) })"
+            :label="t.meaningHeading({ heading: heading || t.columnIndex({ index: index + 1 }) })"
             hide-label
             class="basis-60"
             :options="options"
@@ -81,19 +81,19 @@ const open = computed(
       </ul>
     </section>
     <section aria-labelledby="open" class="min-w-0 space-y-4">
-      <h3 id="open" class="sr-only">{{ t.askedOnceForFile }}</h3>
+      <h3 id="open" class="sr-only">{{ t.questionsAboutWholeFile }}</h3>
       <ImportQuestions />
       <SelectField
         v-if="sites.length && !given.has('site')"
         v-model="bring.site"
-        :label="t.allTheseBikes"
+        :label="t.siteAllTheseBikes"
         :options="sites"
       />
       <p v-if="noTag" role="alert" class="font-semibold text-held">
         {{ t.noColumnTagChoose }}
       </p>
       <p v-if="open" class="text-watch">
-        {{ t.wordWithoutMeaningRows({ open }) }}
+        {{ t.wordHasNoMeaning({ open }) }}
       </p>
       <div class="flex flex-wrap gap-2">
         <ActButton
@@ -103,9 +103,9 @@ const open = computed(
           :disabled="noTag || bring.needsDateOrder || bring.refusal.busy"
           data-to-preview
           @click="bring.look()"
-          >{{ t.showWhatComesIn }}</ActButton
+          >{{ t.previewImport }}</ActButton
         >
-        <ActButton @click="bring.begin()">{{ t.anotherFile }}</ActButton>
+        <ActButton @click="bring.begin()">{{ t.otherFile }}</ActButton>
       </div>
     </section>
   </div>

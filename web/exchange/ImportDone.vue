@@ -20,17 +20,19 @@ const out = computed(
     </p>
     <template v-if="out > 0">
       <p class="mt-2">
-        {{ t.rowDidNotCome({ out }) }}
+        {{ t.rowWasNotImported({ out }) }}
       </p>
       <ul v-if="Object.keys(bring.result?.refused ?? {}).length" class="mt-1">
         <li v-for="(why, line) in bring.result?.refused" :key="line">{{ t.rowLineWhy({ line, why }) }}</li>
       </ul>
     </template>
     <div class="mt-3 flex flex-wrap gap-2">
-      <ActButton :to="{ name: 'wall' }" kind="main">{{ t.rackWall }}</ActButton>
-      <ActButton :to="{ name: 'models' }">{{ t.fillInFitLists }}</ActButton>
-      <ActButton v-if="out > 0" data-bad-rows @click="$emit('bad')">{{ t.downloadWhatDidNot }}</ActButton>
-      <ActButton @click="bring.begin()">{{ t.anotherList }}</ActButton>
+      <ActButton :to="{ name: 'wall' }" kind="main">{{ t.goRackWall }}</ActButton>
+      <ActButton :to="{ name: 'models' }">{{ t.completeFitLists }}</ActButton>
+      <ActButton v-if="out > 0" data-bad-rows @click="$emit('bad')">{{
+        t.downloadRowsNotImported
+      }}</ActButton>
+      <ActButton @click="bring.begin()">{{ t.importAnotherList }}</ActButton>
     </div>
   </div>
 </template>

@@ -13,22 +13,22 @@ watch([() => bring.update, () => bring.makes], () => void bring.plan());
 const TELL: readonly (readonly [PlannedRow['act'], string])[] = [
   ['add', 'new'],
   ['change', 'changed'],
-  ['same', t.asThey],
+  ['same', t.unchanged],
   ['wrong', 'wrong'],
-  ['skip', t.noBikesBlankTotals],
+  ['skip', t.notBikesBlankLines],
 ];
 /** A rack about to be made whose name looks like a slip of one there is. */
 function like(name: string, site: string): string {
   const known = (bring.current?.racks ?? []).filter((rack) => rack.site === site).map((rack) => rack.name);
   const slip = slipOf(name, known);
-  return slip ? t.slipForSlip({ slip }) : '';
+  return slip ? t.didYouMeanSlip({ slip }) : '';
 }
 const ready = computed(() => (bring.preview?.counts.add ?? 0) + (bring.preview?.counts.change ?? 0));
 const places = computed(() => [
   ...(bring.preview?.sites.map((site) => t.siteSite({ site })) ?? []),
   ...(bring.preview?.racks.map((rack) =>
     rack.hooksBefore
-      ? t.rackHooksHooksbeforeHooks({ rack: rack.rack, hooksBefore: rack.hooksBefore, hooks: rack.hooks })
+      ? t.rackHooksHooksBeforeHooks({ rack: rack.rack, hooksBefore: rack.hooksBefore, hooks: rack.hooks })
       : t.rackRackWithHook({ rack: rack.rack, hooks: rack.hooks, like: like(rack.rack, rack.site) }),
   ) ?? []),
 ]);
@@ -53,22 +53,22 @@ const places = computed(() => [
       </div>
     </dl>
     <div class="flex flex-wrap gap-x-6">
-      <CheckField v-model="bring.update" data-update>{{ t.changeBikesInFleet }}</CheckField>
-      <CheckField v-model="bring.makes" data-makes>{{ t.makeSitesRacksHooks }}</CheckField>
+      <CheckField v-model="bring.update" data-update>{{ t.changeBikesAlreadyIn }}</CheckField>
+      <CheckField v-model="bring.makes" data-makes>{{ t.addSitesRacksHooks }}</CheckField>
     </div>
     <p v-if="places.length" class="rounded-md bg-sunk px-4 py-2">
-      <span class="font-semibold">{{ t.toBeMade }}</span> {{ places.join(' · ') }}
+      <span class="font-semibold">{{ t.newPlaces }}</span> {{ places.join(' · ') }}
     </p>
     <p v-if="bring.preview.models.length" class="rounded-md bg-sunk px-4 py-2">
-      <span class="font-semibold">{{ t.modelMade({ models: bring.preview.models.length }) }}</span>
-      {{ t.fromWhatTheirBikes({ models: bring.preview.models.map((model) => model.name).join(' · ') }) }}
+      <span class="font-semibold">{{ t.newModelCount({ models: bring.preview.models.length }) }}</span>
+      {{ t.builtFromWhatTheir({ models: bring.preview.models.map((model) => model.name).join(' · ') }) }}
     </p>
     <section v-if="bring.preview.wrong.length" aria-labelledby="wrong">
       <div class="flex flex-wrap items-center gap-3">
         <h3 id="wrong" class="sturdy mr-auto text-lg text-held">
           {{ t.rowWrong({ wrong: bring.preview.counts.wrong }) }}
         </h3>
-        <ActButton data-bad-rows @click="emit('bad')">{{ t.downloadThemWithWhy }}</ActButton>
+        <ActButton data-bad-rows @click="emit('bad')">{{ t.downloadWrongRowsWith }}</ActButton>
       </div>
       <ul
         class="mt-1 max-h-96 divide-y divide-line overflow-y-auto rounded-lg border-2 border-held bg-plate"
@@ -93,7 +93,7 @@ const places = computed(() => [
         </li>
       </ul>
       <p v-if="bring.preview.counts.wrong > bring.preview.wrong.length" class="text-soft">
-        {{ t.firstWrongDownloadHas({ wrong: bring.preview.wrong.length }) }}
+        {{ t.firstWrongShownDownload({ wrong: bring.preview.wrong.length }) }}
       </p>
     </section>
     <section v-if="bring.preview.changed.length" aria-labelledby="changed">
@@ -115,7 +115,7 @@ const places = computed(() => [
           <span class="grow leading-snug"
             ><span v-for="difference in row.differences" :key="difference.column" class="block"
               >{{ columnWords(difference.column) }}:
-              <s class="text-soft">{{ difference.before || 'empty' }}</s> →
+              <s class="text-soft">{{ difference.before || t.emptyCell }}</s> →
               <strong>{{ difference.after || 'empty' }}</strong></span
             ></span
           >
@@ -123,7 +123,7 @@ const places = computed(() => [
       </ul>
     </section>
     <p v-if="bring.preview.added.length" class="text-soft">
-      {{ t.newAmongOthers }}
+      {{ t.newBikesForExample }}
       <span class="sturdy text-ink">{{ bring.preview.added.map((bike) => bike.tag).join(' ') }}</span>
     </p>
     <div class="flex flex-wrap gap-2">
@@ -133,10 +133,10 @@ const places = computed(() => [
         :disabled="ready === 0 || bring.refusal.busy"
         data-bring-in
         @click="bring.run()"
-        >{{ ready ? t.bringInBike({ ready }) : t.nothingBringIn }}</ActButton
+        >{{ ready ? t.importBike({ ready }) : t.nothingImport }}</ActButton
       >
       <ActButton v-if="bring.table" @click="bring.stage = 'columns'">{{ t.backColumns }}</ActButton>
-      <ActButton @click="bring.begin()">{{ t.anotherFile }}</ActButton>
+      <ActButton @click="bring.begin()">{{ t.otherFile }}</ActButton>
     </div>
   </div>
 </template>

@@ -10,7 +10,7 @@ import * as t from './messages';
 const bring = useImport();
 const meanings = (column: Parameters<typeof wordsOf>[0]) => [
   { value: '?', label: t.notKnown },
-  { value: '', label: t.leaveCellOut },
+  { value: '', label: t.ignoreCell },
   ...wordsOf(column).map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
 ];
 </script>
@@ -23,7 +23,7 @@ const meanings = (column: Parameters<typeof wordsOf>[0]) => [
     >
       <legend class="sturdy px-1">{{ t.datesLike0304 }}</legend>
       <p v-if="bring.questions.dates === 'mixed'">
-        {{ t.fileWritesSomeWith }}
+        {{ t.fileHasDatesWith }}
       </p>
       <label class="flex min-h-12 items-center gap-2"
         ><input
@@ -45,8 +45,8 @@ const meanings = (column: Parameters<typeof wordsOf>[0]) => [
       >
     </fieldset>
     <fieldset v-if="bring.questions?.words.length" class="rounded-lg border-2 border-line bg-plate p-3">
-      <legend class="sturdy px-1">{{ t.whatTheseWordsMean }}</legend>
-      <p class="text-soft">{{ t.proposedWhereThereLikely }}</p>
+      <legend class="sturdy px-1">{{ t.meaningTheseWords }}</legend>
+      <p class="text-soft">{{ t.likelyMeaningsSuggestedCheck }}</p>
       <div
         v-for="question in bring.questions.words"
         :key="`${question.column}-${question.text}`"

@@ -9,15 +9,17 @@ const bring = useImport();
 <template>
   <div class="mt-3 rounded-lg border-2 border-ink/60 bg-plate p-5">
     <p role="status" class="sturdy text-xl">
-      {{ bring.progress ? t.doneOfOf({ done: bring.progress.done, of: bring.progress.of }) : t.makingPlaces }}
+      {{
+        bring.progress ? t.doneOfOf({ done: bring.progress.done, of: bring.progress.of }) : t.addingSitesRacks
+      }}
     </p>
     <progress
       class="mt-2 h-4 w-full"
       :value="bring.progress?.done ?? 0"
       :max="bring.progress?.of || 1"
-      :aria-label="t.bikesBroughtIn"
+      :aria-label="t.bikesImported"
       data-progress
     />
-    <p class="mt-2 text-soft">{{ t.youCanGoOn }}</p>
+    <p class="mt-2 text-soft">{{ t.youCanUseOther }}</p>
   </div>
 </template>

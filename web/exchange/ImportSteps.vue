@@ -6,9 +6,9 @@ import * as t from './messages';
 /** How far a list has come on its way in. */
 const bring = useImport();
 const STEPS = [
-  ['file', t.theFile],
-  ['columns', t.whatItsColumnsMean],
-  ['preview', t.whatComesIn],
+  ['file', t.file],
+  ['columns', t.columns],
+  ['preview', t.preview],
   ['done', t.done],
 ] as const;
 const at = computed(() => {

@@ -29,6 +29,7 @@ const wall: Wall = {
   bikes: [],
   people: [],
   recordedUntil: 0,
+  demo: false,
   policyHash: 'a'.repeat(64),
   checklistVersions: 2,
   now: 0,
@@ -131,7 +132,7 @@ describe('bringing rows in', () => {
     expect(result).toEqual({
       added: 2,
       changed: 0,
-      refused: { 3: 'tag: Taken by T3.; somebody changed this bike meanwhile: bring it in again' },
+      refused: { 3: 'tag: In use by T3.; another person has changed this bike. Import the row again.' },
     });
     expect(sent).toHaveLength(2);
   });

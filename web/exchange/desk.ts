@@ -143,11 +143,11 @@ export class Desk {
       .sort((a, b) => a - b);
     const table = this.document
       ? [
-          [t.tag, t.why],
+          [t.tag, t.reason],
           ...lines.map((line) => [this.document?.bikes[line - 1]?.tag ?? '', reasons[line] ?? '']),
         ]
       : [
-          [...(this.rows[this.headingAt] ?? []), t.why],
+          [...(this.rows[this.headingAt] ?? []), t.reason],
           ...lines.map((line) => [...(this.rows[line - 1] ?? []), reasons[line] ?? '']),
         ];
     return Papa.unparse(

@@ -8,7 +8,7 @@ import { KIND_WORDS } from '@cadre/web/words';
 import { Desk, type Opened, type Preview } from './desk';
 import { issueWords } from './wording';
 
-/** A fleet with one bike on a rack of five hooks: enough to be in the way. */
+/** A fleet with one bike on a rack bikes · five hooks. */
 const FLEET: FleetDocument = {
   schema: 'cadre-fleet-1',
   sites: [{ name: 'Boathouse', timeZone: 'Europe/London', opensAt: '09:00' }],
@@ -103,8 +103,8 @@ describe('lists as they come out of spreadsheets', () => {
     expect(good(desk).get('N04')?.build).toMatchObject({ kind: 'child', wheelSizeFront: '24' });
     expect(seen.counts).toEqual({ add: 4, change: 0, same: 0, wrong: 2, skip: 0 });
     expect(wrong(seen)).toEqual({
-      '6 N05': 'Fit list: most load, rider and bags: “zu viel” is not read as a number: write it like 20 kg',
-      '7 N06': 'Wheel size, both: “31” is not understood: say above what it means',
+      '6 N05': 'Fit list: maximum load, rider and bags: “zu viel” is not a number. Write for example 20 kg.',
+      '7 N06': 'Wheel size, both: “31” is not understood: choose its meaning above',
     });
     expect(seen.racks).toEqual([{ site: 'Boathouse', rack: 'New rail', hooksBefore: 0, hooks: 4 }]);
   });
@@ -117,7 +117,7 @@ describe('lists as they come out of spreadsheets', () => {
     expect([...good(desk).keys()]).toEqual(['OH-01', 'OH-02', 'OH-03']);
     expect(good(desk).get('OH-03')?.model).toBe('Bécasse 24½');
     expect(seen.counts.skip).toBe(3);
-    expect(wrong(seen)).toEqual({ '9 OH-04': 'site “Boathose” is not known: did it mean Boathouse?' });
+    expect(wrong(seen)).toEqual({ '9 OH-04': 'site “Boathose” is not known: did you mean Boathouse?' });
   });
 
   it('3: tabs, and dates that are asked about once', async () => {
@@ -137,13 +137,13 @@ describe('lists as they come out of spreadsheets', () => {
     const seen = preview(desk, table);
     expect([...good(desk).keys()]).toEqual(['D01', 'D02']);
     expect(wrong(seen)).toEqual({
-      '4 D01': 'tag D01 is in row 2 already: give one of them another',
+      '4 D01': 'tag D01 is already in row 2. Change one of them.',
       '5 Q01':
-        'Q01 is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag',
-      '6 ': 'has no tag: give it one',
-      '7 LQ 7!': 'tag “LQ 7!” has other than letters, digits and dashes: LQ-7 would do',
+        'Q01 is already in the fleet. Tick “Change bikes that are already in the fleet”, or use another tag.',
+      '6 ': 'has no tag. Enter a tag.',
+      '7 LQ 7!': 'tag “LQ 7!” may have only letters, digits and dashes: for example LQ-7',
       '8 D-OVERLONG-TAG':
-        'tag “D-OVERLONG-TAG” has other than letters, digits and dashes: D-OVERLONG-T would do',
+        'tag “D-OVERLONG-TAG” may have only letters, digits and dashes: for example D-OVERLONG-T',
     });
     const updated = preview(desk, table, { update: true });
     expect(updated.counts).toMatchObject({ add: 2, change: 1 });
@@ -177,7 +177,7 @@ describe('lists as they come out of spreadsheets', () => {
     ]);
     const unanswered = preview(desk, table);
     expect(Object.keys(wrong(unanswered))).toEqual(['4 F03', '5 F04', '6 F05', '8 F07']);
-    expect(wrong(unanswered)['4 F03']).toBe('Brakes, both: “disc” may mean hydraulic-disc: say so above');
+    expect(wrong(unanswered)['4 F03']).toBe('Brakes, both: “disc” may mean hydraulic-disc: confirm above');
     const answered = preview(desk, table, {
       words: {
         brake: { disc: 'cable-disc' },
@@ -222,12 +222,12 @@ describe('lists as they come out of spreadsheets', () => {
     const { desk, table } = await open('6-hooks.csv');
     const seen = preview(desk, table, { makePlaces: false });
     expect(wrong(seen)).toEqual({
-      '2 K01': 'Q01 hangs on hook 1 and is not in this list: choose another hook',
-      '4 K03': 'hook 3 is given to row 3 too: choose another',
-      '5 K04': 'hook “0” is not there: 1–5',
-      '6 K05': 'rack “Slp rail” is not known: did it mean Slip rail?',
+      '2 K01': 'Q01 is on hook 1 and not in this list. Choose another hook.',
+      '4 K03': 'row 3 also uses hook 3. Choose another hook.',
+      '5 K04': 'hook “0” does not exist: 1–5',
+      '6 K05': 'rack “Slp rail” is not known: did you mean Slip rail?',
       '9 K08':
-        'site “Moon base” is not known: tick “Make sites, racks and hooks”; rack “Crater” is not known: tick “Make sites, racks and hooks”',
+        'site “Moon base” is not known: tick “Add sites, racks and hooks named in the list”; rack “Crater” is not known: tick “Add sites, racks and hooks named in the list”',
     });
     // A row that names the rack alone gets its first hook nobody has or is given.
     expect([...good(desk).values()].map((bike) => [bike.tag, bike.hook])).toEqual([
@@ -250,7 +250,9 @@ describe('lists as they come out of spreadsheets', () => {
       ['2024-01-09', '2026-01-09'],
     ]);
     expect(Object.keys(wrong(seen))).toEqual(['6 M05', '7 M06']);
-    expect(wrong(seen)['6 M05']).toBe('Bought on: date “02/30/2024” is not read: write it like 2024-04-30');
+    expect(wrong(seen)['6 M05']).toBe(
+      'Bought on: date “02/30/2024” is not understood. Write for example 2024-04-30.',
+    );
   });
 
   it('8: a hint of the separator, quantities with units, columns of nothing', async () => {
@@ -276,10 +278,10 @@ describe('lists as they come out of spreadsheets', () => {
     expect(good(desk).get('W02')?.fit.sidewallMaxFront).toBeCloseTo(344.74, 2);
     expect(good(desk).get('W02')?.fit).toMatchObject({ batteryEnergy: 500 });
     expect(wrong(seen)).toEqual({
-      '4 W03': 'Fit list: most load, rider and bags: “900” is out of range: look at its unit',
+      '4 W03': 'Fit list: maximum load, rider and bags: “900” is outside the possible range. Check the unit.',
       '5 W04':
-        'Fit list: sidewall, most pressure, front: “hard” is not read as a number: write it like 50 kPa',
-      '7 W05': "Fit list: most load, rider and bags: “1'20” is not read as a number: write it like 20 kg",
+        'Fit list: tyre sidewall, maximum pressure, front: “hard” is not a number. Write for example 50 kPa.',
+      '7 W05': "Fit list: maximum load, rider and bags: “1'20” is not a number. Write for example 20 kg.",
     });
   });
 
@@ -304,7 +306,7 @@ describe('lists as they come out of spreadsheets', () => {
     if (table.kind !== 'table') throw new Error('no table');
     const seen = preview(desk, table);
     expect(desk.badRows(Object.fromEntries(seen.wrong.map((row) => [row.line, 'bad tag'])))).toBe(
-      "Tag,Model,Kind,Why\r\n'=1+1,Avocet,hybrid,bad tag",
+      "Tag,Model,Kind,Reason\r\n'=1+1,Avocet,hybrid,bad tag",
     );
   });
 });

@@ -1,20 +1,24 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // ChooseList
-export const readingFilename = message('Reading {fileName} …');
-export const chooseListBikesDrop = message('Choose a list of bikes, or drop it here');
-export const csvWorkbookXlsxAs = message(
-  'A CSV or workbook (.xlsx) as it comes out of a spreadsheet, headings in any order and words, or a fleet file (.json) exported here. Nothing comes in before you have seen it.',
+export const pastedRows = message('pasted rows.csv');
+export const orPasteRows = message('Or paste rows from a spreadsheet, with their headings');
+export const pasteExample = message('Tag, Model, Kind, Size');
+export const readPastedRows = message('Read pasted rows');
+export const readingFileName = message('Reading {fileName} …');
+export const chooseListBikesDrop = message('Choose a list of bikes, or drop the file here');
+export const csvFileWorkbookXlsx = message(
+  'A CSV file or workbook (.xlsx) from a spreadsheet, with headings in any order and wording, or a fleet file (.json) exported from Cadre. You see everything before it is imported.',
 );
 
 // ExchangeView
-export const listsInOut = message('Lists in and out');
-export const bringListIn = message('Bring a list in');
+export const importExport = message('Import and export');
+export const importList = message('Import a list');
 
 // ExportLists
-export const takeListOut = message('Take the list out');
-export const bikeWithTheirBuilds = message(
-  '{bikes, plural, one {# bike} other {# bikes}} with their builds and places. The fleet file also holds models with their fit lists, sites and racks; its form is published at /api/fleet-document.schema.json.',
+export const exportList = message('Export the list');
+export const bikeWithBuildPlace = message(
+  '{bikes, plural, one {# bike} other {# bikes}} with build and place. The fleet file also has models with fit lists, sites and racks. Its format is described at /api/fleet-document.schema.json.',
 );
 export const csv = message('CSV');
 export const workbookXlsx = message('Workbook (.xlsx)');
@@ -26,80 +30,81 @@ export const rowUnderHeadingWritten = message(
   '{rows, plural, one {# row} other {# rows}} under {headings, plural, one {# heading} other {# headings}} · {written}',
 );
 export const noHeading = message('(no heading)');
-export const guess = message('guess');
-export const whatHeadingMeans = message('What {heading} means');
+export const suggested = message('suggested');
+export const meaningHeading = message('Meaning of {heading}');
 export const columnIndex = message('column {index}');
-export const askedOnceForFile = message('Asked once for the file');
-export const allTheseBikes = message('All of these bikes are at');
-export const noColumnTagChoose = message('No column is the tag: choose which one is.');
-export const wordWithoutMeaningRows = message(
-  '{open, plural, one {# word} other {# words}} without a meaning: rows with one are told as wrong.',
+export const questionsAboutWholeFile = message('Questions about the whole file');
+export const siteAllTheseBikes = message('Site of all these bikes');
+export const noColumnTagChoose = message('No column is the tag. Choose the tag column.');
+export const wordHasNoMeaning = message(
+  '{open, plural, one {# word has} other {# words have}} no meaning yet. Rows with such a word are listed as wrong.',
 );
-export const showWhatComesIn = message('Show what comes in');
-export const anotherFile = message('Another file');
+export const previewImport = message('Preview import');
+export const otherFile = message('Other file');
 
 // ImportDone
-export const rowDidNotCome = message(
-  '{out, plural, one {# row} other {# rows}} did not come in. Correct them in the file below and bring that in.',
+export const rowWasNotImported = message(
+  '{out, plural, one {# row was} other {# rows were}} not imported. Correct the rows in the file below and import that file.',
 );
 export const rowLineWhy = message('Row {line}: {why}');
-export const rackWall = message('To the rack wall');
-export const fillInFitLists = message('Fill in the fit lists');
-export const downloadWhatDidNot = message('Download what did not come in');
-export const anotherList = message('Another list');
+export const goRackWall = message('Go to the rack wall');
+export const completeFitLists = message('Complete the fit lists');
+export const downloadRowsNotImported = message('Download the rows not imported');
+export const importAnotherList = message('Import another list');
 
 // ImportPreview
-export const asThey = message('as they are');
-export const noBikesBlankTotals = message('no bikes (blank, totals)');
-export const slipForSlip = message(' (a slip for {slip}?)');
+export const emptyCell = message('empty');
+export const unchanged = message('unchanged');
+export const notBikesBlankLines = message('not bikes (blank lines, totals)');
+export const didYouMeanSlip = message(' (did you mean {slip}?)');
 export const siteSite = message('site {site}');
-export const rackHooksHooksbeforeHooks = message('{rack}: hooks {hooksBefore} → {hooks}');
+export const rackHooksHooksBeforeHooks = message('{rack}: hooks {hooksBefore} → {hooks}');
 export const rackRackWithHook = message(
   'rack {rack} with {hooks, plural, one {# hook} other {# hooks}}{like}',
 );
 export const rows = message('Rows');
-export const changeBikesInFleet = message('Change bikes that are in the fleet');
-export const makeSitesRacksHooks = message('Make sites, racks and hooks the list names');
-export const toBeMade = message('To be made:');
-export const modelMade = message('{models, plural, one {# model} other {# models}} to be made');
-export const fromWhatTheirBikes = message('from what their bikes share: {models}');
+export const changeBikesAlreadyIn = message('Change bikes that are already in the fleet');
+export const addSitesRacksHooks = message('Add sites, racks and hooks named in the list');
+export const newPlaces = message('New places:');
+export const newModelCount = message('{models, plural, one {# new model} other {# new models}}');
+export const builtFromWhatTheir = message('built from what their bikes have in common: {models}');
 export const rowWrong = message('{wrong, plural, one {# row} other {# rows}} wrong');
-export const downloadThemWithWhy = message('Download them with why');
+export const downloadWrongRowsWith = message('Download wrong rows with reasons');
 export const wrongRows = message('Wrong rows');
 export const rowLine = message('row {line}');
 export const noTag = message('no tag');
-export const firstWrongDownloadHas = message('The first {wrong}; the download has all.');
+export const firstWrongShownDownload = message('The first {wrong} are shown. The download has all.');
 export const bikeChanged = message('{change, plural, one {# bike} other {# bikes}} changed');
 export const changedBikes = message('Changed bikes');
-export const newAmongOthers = message('New, among others:');
-export const bringInBike = message('Bring in {ready, plural, one {# bike} other {# bikes}}');
-export const nothingBringIn = message('Nothing to bring in');
-export const backColumns = message('Back to the columns');
+export const newBikesForExample = message('New bikes, for example:');
+export const importBike = message('Import {ready, plural, one {# bike} other {# bikes}}');
+export const nothingImport = message('Nothing to import');
+export const backColumns = message('Back to columns');
 
 // ImportQuestions
 export const notKnown = message('Not known');
-export const leaveCellOut = message('Leave the cell out');
+export const ignoreCell = message('Ignore this cell');
 export const datesLike0304 = message('Dates like 03/04/2025');
-export const fileWritesSomeWith = message(
-  'The file writes some with the day first and some with the month first. Say which holds; the others are told as wrong.',
+export const fileHasDatesWith = message(
+  'The file has dates with the day first and with the month first. Choose one order. The other dates are listed as wrong.',
 );
 export const dayFirst3April = message('Day first: 3 April');
 export const monthFirst4March = message('Month first: 4 March');
-export const whatTheseWordsMean = message('What these words mean');
-export const proposedWhereThereLikely = message('Proposed where there is a likely reading. Look at each.');
+export const meaningTheseWords = message('Meaning of these words');
+export const likelyMeaningsSuggestedCheck = message('Likely meanings are suggested. Check each one.');
 export const columnRow = message('{column} · {times, plural, one {# row} other {# rows}}');
 export const textMeans = message('{text} means');
 
 // ImportRunning
 export const doneOfOf = message('{done} of {of}');
-export const makingPlaces = message('Making places');
-export const bikesBroughtIn = message('Bikes brought in');
-export const youCanGoOn = message('You can go on elsewhere in Cadre; keep this tab open.');
+export const addingSitesRacks = message('Adding sites and racks');
+export const bikesImported = message('Bikes imported');
+export const youCanUseOther = message('You can use other pages of Cadre meanwhile. Keep this tab open.');
 
 // ImportSteps
-export const theFile = message('The file');
-export const whatItsColumnsMean = message('What its columns mean');
-export const whatComesIn = message('What comes in');
+export const file = message('File');
+export const columns = message('Columns');
+export const preview = message('Preview');
 export const done = message('Done');
 export const steps = message('Steps');
 
@@ -108,7 +113,7 @@ export const fleet = message('Fleet');
 
 // desk
 export const tag = message('Tag');
-export const why = message('Why');
+export const reason = message('Reason');
 
 // read-file
 export const utf8WithMark = message('UTF-8 with a mark');
@@ -116,7 +121,6 @@ export const writtenNamesBetween = message('{written}, {names} between');
 export const firstSheetWorkbook = message('the first sheet of a workbook');
 
 // use-import
-export const importWords = message('import-words');
 
 // wording
 export const boughtOn = message('Bought on');
@@ -136,65 +140,68 @@ export const frontBrake = message('Front brake');
 export const rearBrake = message('Rear brake');
 export const frontTyre = message('Front tyre');
 export const rearTyre = message('Rear tyre');
-export const fitListFititem = message('Fit list: {fitItem}');
-export const fileDetailMbMost = message('The file is {detail} MB; at most {mostBytes} MB.');
-export const exportListAloneWithout = message('Export the list alone, without pictures. Nothing was kept.');
-export const thereNothingInFile = message('There is nothing in this file but empty cells.');
-export const saveListAgainFrom = message('Save the list again from the spreadsheet. Nothing was kept.');
-export const noTable = message('This is no table.');
+export const fitListFitItem = message('Fit list: {fitItem}');
+export const fileHasDetailMb = message('The file has {detail} MB. The maximum is {mostBytes} MB.');
+export const exportOnlyListWithout = message('Export only the list, without pictures. Nothing was imported.');
+export const fileHasOnlyEmpty = message('The file has only empty cells.');
+export const saveListAgainIn = message('Save the list again in the spreadsheet. Nothing was imported.');
+export const fileNotTable = message('This file is not a table.');
 export const saveListAsCsv = message(
-  'Save the list as CSV or as a workbook (.xlsx) and try again. Nothing was kept.',
+  'Save the list as CSV or as a workbook (.xlsx) and try again. Nothing was imported.',
 );
-export const noLineNamesIts = message('No line names its columns{part}.');
-export const beginsWithDetail = message(' (it begins with: {detail})');
-export const putHeadingsLikeTag = message(
-  'Put headings like Tag, Model, Size over the list. Nothing was kept.',
+export const listHasNoLine = message('The list has no line with headings{part}.');
+export const startsWithDetail = message(' (it starts with: {detail})');
+export const putHeadingsSuchAs = message(
+  'Put headings such as Tag, Model, Size above the list. Nothing was imported.',
 );
 export const tableHasDetailColumns = message('The table has {detail} columns.');
-export const bringInListBikes = message('Bring in the list of bikes alone. Nothing was kept.');
-export const tableHasDetailRows = message('The table has {detail} rows; at most 20,000 at once.');
-export const bringInPartsNothing = message('Bring it in by parts. Nothing was kept.');
+export const importOnlyListBikes = message('Import only the list of bikes. Nothing was imported.');
+export const tableHasDetailRows = message('The table has {detail} rows. The maximum is 20,000.');
+export const importListInParts = message('Import the list in parts. Nothing was imported.');
 export const workbookCannotOpenedDetail = message('The workbook cannot be opened ({detail}).');
-export const saveAgainAsCsv = message('Save it again, or as CSV. Nothing was kept.');
-export const readingWasStoppedAfter = message('Reading it was stopped after {detail} seconds.');
-export const saveListAloneAs = message('Save the list alone as CSV and try that. Nothing was kept.');
-export const noFleetFileCadre = message('This is no fleet file of Cadre ({detail}).');
-export const useFileExportedHere = message(
-  'Use a file exported here, or one that follows /api/fleet-document.schema.json. Nothing was kept.',
+export const saveFileAgainAs = message('Save the file again, or as CSV. Nothing was imported.');
+export const readingFileWasStopped = message('Reading the file was stopped after {detail} seconds.');
+export const saveOnlyListAs = message('Save only the list, as CSV, and try again. Nothing was imported.');
+export const notFleetFileCadre = message('This is not a fleet file of Cadre ({detail}).');
+export const useFileExportedFrom = message(
+  'Use a file exported from Cadre, or one that follows /api/fleet-document.schema.json. Nothing was imported.',
 );
-export const hasNoTagGive = message('has no tag: give it one');
-export const tagValueHasOther = message('tag {value} has other than letters, digits and dashes{part}');
-export const correctionWouldDo = message(': {correction} would do');
-export const tagValueInRow = message('tag {value} is in row {correction} already: give one of them another');
-export const valueInFleetAlready = message(
-  '{value} is in the fleet already: tick “Change bikes that are in the fleet”, or give it another tag',
+export const hasNoTagEnter = message('has no tag. Enter a tag.');
+export const tagValueMayHave = message('tag {value} may have only letters, digits and dashes{part}');
+export const forExampleCorrection = message(': for example {correction}');
+export const tagValueAlreadyIn = message('tag {value} is already in row {correction}. Change one of them.');
+export const valueAlreadyInFleet = message(
+  '{value} is already in the fleet. Tick “Change bikes that are already in the fleet”, or use another tag.',
 );
-export const doesNotSayWhat = message(
-  'does not say what kind of bike it is: fill in its kind, or a model that is known',
-);
-export const hasNoModelName = message('has no model: name it');
+export const hasNoKindBike = message('has no kind of bike. Fill in the kind, or a known model.');
+export const hasNoModelEnter = message('has no model. Enter one.');
 export const valueNotUnderstoodPart = message('{value} is not understood{part}');
-export const didMeanCorrection = message(': did it mean {correction}?');
-export const sayAboveWhatMeans = message(': say above what it means');
-export const valueMayMeanCorrection = message('{value} may mean {correction}: say so above');
-export const dateValueNotRead = message('date {value} is not read: write it like {correction}');
-export const valueNotReadAs = message('{value} is not read as a number: write it like {correction}');
-export const valueOutRangeLook = message('{value} is out of range: look at its unit');
-export const valueTooLongShorten = message('{value}… is too long: shorten it');
+export const didYouMeanCorrection = message(': did you mean {correction}?');
+export const chooseItsMeaningAbove = message(': choose its meaning above');
+export const valueMayMeanCorrection = message('{value} may mean {correction}: confirm above');
+export const dateValueNotUnderstood = message(
+  'date {value} is not understood. Write for example {correction}.',
+);
+export const valueNotNumberWrite = message('{value} is not a number. Write for example {correction}.');
+export const valueOutsidePossibleRange = message('{value} is outside the possible range. Check the unit.');
+export const valueTooLongShorten = message('{value}… is too long. Shorten it.');
 export const siteValueNotKnown = message('site {value} is not known{part}');
-export const tickMakeSitesRacks = message(': tick “Make sites, racks and hooks”');
-export const namesNoSiteChoose = message('names no site: choose one above');
+export const tickAddSitesRacks = message(': tick “Add sites, racks and hooks named in the list”');
+export const hasNoSiteChoose = message('has no site. Choose one above.');
 export const rackValueNotKnown = message('rack {value} is not known{part}');
-export const hookValueNotThere = message('hook {value} is not there: {correction}');
-export const correctionHangsOnHook = message(
-  '{correction} hangs on hook {value} and is not in this list: choose another hook',
+export const hookValueDoesNot = message('hook {value} does not exist: {correction}');
+export const correctionOnHookValue = message(
+  '{correction} is on hook {value} and not in this list. Choose another hook.',
 );
-export const hookValueGivenRow = message('hook {value} is given to row {correction} too: choose another');
-export const valueHasNoFree = message(
-  '{value} has no free hook: choose another rack, or let missing hooks be added',
-);
-export const somebodyChangedBikeMeanwhile = message(
-  'somebody changed this bike meanwhile: bring it in again',
-);
-export const bikeCameIn = message('{added, plural, one {# bike} other {# bikes}} came in');
+export const rowCorrectionAlsoUses = message('row {correction} also uses hook {value}. Choose another hook.');
+export const valueHasNoFree = message('{value} has no free hook. Choose another rack, or allow new hooks.');
+export const anotherPersonHasChanged = message('another person has changed this bike. Import the row again.');
+export const bikeAdded = message('{added, plural, one {# bike} other {# bikes}} added');
 export const bikeChanged2 = message('{changed, plural, one {# bike} other {# bikes}} changed');
+
+// help exchange
+export const helpExchangePurpose1 = message(
+  'Import bikes from a spreadsheet or a fleet file, or export them. You see everything before it is imported.',
+);
+export const helpExchangeWord1 = message('Fleet file');
+export const helpExchangeMeans1 = message('A file of Cadre with bikes, models, sites and racks.');

@@ -16,13 +16,12 @@ import type { DeskWorker } from './desk-worker';
 import type { Opened, Preview, Questions } from './desk';
 import { MOST_BYTES } from './read-file';
 import { FAULT_WORDS, issueWords } from './wording';
-import * as t from './messages';
 
 type Table = Extract<Opened, { kind: 'table' }>;
 const REMEMBERED_COLUMNS = 'import-columns';
 /** A list of 20,000 rows takes a few seconds on an old tablet. */
 const MOST_MS = 60_000;
-const REMEMBERED_WORDS = t.importWords;
+const REMEMBERED_WORDS = 'import-words';
 
 /** Bringing a list in, from the file to the last batch. It goes on when its screen is left. */
 export const useImport = defineStore('import', () => {

@@ -6,6 +6,6 @@ export const exchangeViews: readonly RouteRecordRaw[] = [
     path: '/lists',
     name: 'exchange',
     component: () => import('./ExchangeView.vue'),
-    meta: { title: t.listsInOut },
+    meta: { help: () => import('./help'), title: t.importExport, nav: { area: 'fleet', order: 2 } },
   },
 ];

@@ -27,46 +27,46 @@ const COLUMN_WORDS: Partial<Record<string, string>> = {
 
 export function columnWords(column: Column): string {
   if (column.startsWith('fit:'))
-    return t.fitListFititem({ fitItem: fitItemWords(column.slice(4)).toLowerCase() });
+    return t.fitListFitItem({ fitItem: fitItemWords(column.slice(4)).toLowerCase() });
   return COLUMN_WORDS[column] ?? headingOf(column);
 }
 
 export const FAULT_WORDS: Record<FileFault, (detail: string) => Said> = {
   'too-large': (detail) => ({
-    what: t.fileDetailMbMost({ detail: Math.round(Number(detail) / 1e6), mostBytes: MOST_BYTES / 1e6 }),
-    todo: t.exportListAloneWithout,
+    what: t.fileHasDetailMb({ detail: Math.round(Number(detail) / 1e6), mostBytes: MOST_BYTES / 1e6 }),
+    todo: t.exportOnlyListWithout,
   }),
   empty: () => ({
-    what: t.thereNothingInFile,
-    todo: t.saveListAgainFrom,
+    what: t.fileHasOnlyEmpty,
+    todo: t.saveListAgainIn,
   }),
   'no-table': () => ({
-    what: t.noTable,
+    what: t.fileNotTable,
     todo: t.saveListAsCsv,
   }),
   'no-headings': (detail) => ({
-    what: t.noLineNamesIts({ part: detail ? t.beginsWithDetail({ detail }) : '' }),
-    todo: t.putHeadingsLikeTag,
+    what: t.listHasNoLine({ part: detail ? t.startsWithDetail({ detail }) : '' }),
+    todo: t.putHeadingsSuchAs,
   }),
   'too-wide': (detail) => ({
     what: t.tableHasDetailColumns({ detail }),
-    todo: t.bringInListBikes,
+    todo: t.importOnlyListBikes,
   }),
   'too-long': (detail) => ({
     what: t.tableHasDetailRows({ detail }),
-    todo: t.bringInPartsNothing,
+    todo: t.importListInParts,
   }),
   'broken-workbook': (detail) => ({
     what: t.workbookCannotOpenedDetail({ detail }),
-    todo: t.saveAgainAsCsv,
+    todo: t.saveFileAgainAs,
   }),
   'too-slow': (detail) => ({
-    what: t.readingWasStoppedAfter({ detail }),
-    todo: t.saveListAloneAs,
+    what: t.readingFileWasStopped({ detail }),
+    todo: t.saveOnlyListAs,
   }),
   'not-a-fleet-file': (detail) => ({
-    what: t.noFleetFileCadre({ detail }),
-    todo: t.useFileExportedHere,
+    what: t.notFleetFileCadre({ detail }),
+    todo: t.useFileExportedFrom,
   }),
 };
 
@@ -75,38 +75,41 @@ const quoted = (value: string): string => `“${value}”`;
 
 /** What is wrong with a field of a row, and its correction. */
 const ISSUE_WORDS: Record<RowIssueCode, IssueWords> = {
-  'tag-missing': () => t.hasNoTagGive,
+  'tag-missing': () => t.hasNoTagEnter,
   'tag-form': (value, correction) =>
-    t.tagValueHasOther({ value: quoted(value), part: correction ? t.correctionWouldDo({ correction }) : '' }),
-  'tag-twice': (value, correction) => t.tagValueInRow({ value, correction }),
-  'tag-in-fleet': (value) => t.valueInFleetAlready({ value }),
-  'kind-missing': () => t.doesNotSayWhat,
-  'model-missing': () => t.hasNoModelName,
+    t.tagValueMayHave({
+      value: quoted(value),
+      part: correction ? t.forExampleCorrection({ correction }) : '',
+    }),
+  'tag-twice': (value, correction) => t.tagValueAlreadyIn({ value, correction }),
+  'tag-in-fleet': (value) => t.valueAlreadyInFleet({ value }),
+  'kind-missing': () => t.hasNoKindBike,
+  'model-missing': () => t.hasNoModelEnter,
   'word-unknown': (value, correction) =>
     t.valueNotUnderstoodPart({
       value: quoted(value),
-      part: correction ? t.didMeanCorrection({ correction }) : t.sayAboveWhatMeans,
+      part: correction ? t.didYouMeanCorrection({ correction }) : t.chooseItsMeaningAbove,
     }),
   'word-unsure': (value, correction) => t.valueMayMeanCorrection({ value: quoted(value), correction }),
-  'date-unread': (value, correction) => t.dateValueNotRead({ value: quoted(value), correction }),
-  'number-unread': (value, correction) => t.valueNotReadAs({ value: quoted(value), correction }),
-  'out-of-range': (value) => t.valueOutRangeLook({ value: quoted(value) }),
+  'date-unread': (value, correction) => t.dateValueNotUnderstood({ value: quoted(value), correction }),
+  'number-unread': (value, correction) => t.valueNotNumberWrite({ value: quoted(value), correction }),
+  'out-of-range': (value) => t.valueOutsidePossibleRange({ value: quoted(value) }),
   'too-long': (value) => t.valueTooLongShorten({ value: quoted(value.slice(0, 24)) }),
   'site-unknown': (value, correction) =>
     value
       ? t.siteValueNotKnown({
           value: quoted(value),
-          part: correction ? t.didMeanCorrection({ correction }) : t.tickMakeSitesRacks,
+          part: correction ? t.didYouMeanCorrection({ correction }) : t.tickAddSitesRacks,
         })
-      : t.namesNoSiteChoose,
+      : t.hasNoSiteChoose,
   'rack-unknown': (value, correction) =>
     t.rackValueNotKnown({
       value: quoted(value),
-      part: correction ? t.didMeanCorrection({ correction }) : t.tickMakeSitesRacks,
+      part: correction ? t.didYouMeanCorrection({ correction }) : t.tickAddSitesRacks,
     }),
-  'hook-unknown': (value, correction) => t.hookValueNotThere({ value: quoted(value), correction }),
-  'hook-taken': (value, correction) => t.correctionHangsOnHook({ correction, value }),
-  'hook-twice': (value, correction) => t.hookValueGivenRow({ value, correction }),
+  'hook-unknown': (value, correction) => t.hookValueDoesNot({ value: quoted(value), correction }),
+  'hook-taken': (value, correction) => t.correctionOnHookValue({ correction, value }),
+  'hook-twice': (value, correction) => t.rowCorrectionAlsoUses({ value, correction }),
   'rack-full': (value) => t.valueHasNoFree({ value }),
   refused: (value) => value,
 };
@@ -132,14 +135,14 @@ export function issueWords(issue: RowIssue): string {
 
 /** What the server refused of a row when it was already good here: somebody was faster. */
 export function refusedWords(issue: FieldIssue, field: string): string {
-  if (issue.code === 'changed-meanwhile') return t.somebodyChangedBikeMeanwhile;
+  if (issue.code === 'changed-meanwhile') return t.anotherPersonHasChanged;
   return `${field}: ${fieldWords(issue.code, issue.params)}`;
 }
 
 export function doneWords(added: number, changed: number): string {
   return (
-    [added ? t.bikeCameIn({ added }) : '', changed ? t.bikeChanged2({ changed }) : '']
+    [added ? t.bikeAdded({ added }) : '', changed ? t.bikeChanged2({ changed }) : '']
       .filter(Boolean)
-      .join(', ') || t.nothingBringIn
+      .join(', ') || t.nothingImport
   );
 }

@@ -81,7 +81,7 @@ const isLit = (zone: Zone): boolean => props.lit.includes(zone);
         tabindex="-1"
         class="cursor-pointer"
         :data-zone="stop.zone"
-        :aria-label="`${numbered ? `${index + 1} ` : ''}${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? t.hereNow : done.includes(stop.zone) ? t.lookedAt : ''}${troubled.includes(stop.zone) ? t.withProblem : ''}`"
+        :aria-label="`${numbered ? `${index + 1} ` : ''}${ZONE_WORDS[stop.zone]}${isLit(stop.zone) ? t.youHere : done.includes(stop.zone) ? t.answered : ''}${troubled.includes(stop.zone) ? t.withProblem : ''}`"
         @click="emit('pick', stop.zone)"
       >
         <circle :cx="stop.at.x" :cy="stop.at.y" r="112" fill="transparent" />

@@ -1,6 +1,6 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // BikeFigure
-export const hereNow = message(', here now');
-export const lookedAt = message(', looked at');
+export const youHere = message(', you are here');
+export const answered = message(', answered');
 export const withProblem = message(', with a problem');

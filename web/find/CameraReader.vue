@@ -10,10 +10,10 @@ const { state, start } = useCamera(video, (text) => props.take(text));
 onMounted(() => void start());
 const WORDS: Record<CameraState, string> = {
   starting: t.startingCamera,
-  looking: t.holdCodeInPicture,
-  'not-secure': t.browserGivesNoCamera,
+  looking: t.holdTagsCodeIn,
+  'not-secure': t.cameraWorksOnlyWhen,
   none: t.noCameraFoundType,
-  refused: t.browserWasToldNot,
+  refused: t.cameraAccessBlockedAllow,
 };
 </script>
 
@@ -25,7 +25,7 @@ const WORDS: Record<CameraState, string> = {
       playsinline
       class="max-h-[45dvh] w-full rounded-md bg-black object-cover"
       :class="state !== 'looking' && 'hidden'"
-      :aria-label="t.whatCameraSees"
+      :aria-label="t.cameraPicture"
     />
     <p
       role="status"

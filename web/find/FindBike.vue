@@ -8,11 +8,16 @@ import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import CameraReader from './CameraReader.vue';
+import type { Place } from './place';
 import * as t from './messages';
 
 /** One bike, found from wherever one is: by its tag, by words, or by the code on it. */
-const props = defineProps<{ read: (text: string) => boolean }>();
-const emit = defineEmits<{ found: [bike: Bike]; close: [] }>();
+const props = defineProps<{
+  read: (text: string) => boolean;
+  /** Views, acts and people that words may lead to besides bikes. */
+  places: readonly Place[];
+}>();
+const emit = defineEmits<{ found: [bike: Bike]; go: [place: Place]; close: [] }>();
 const fleet = useFleet();
 const now = useNow();
 const text = ref('');
@@ -39,10 +44,23 @@ const found = computed(() => {
   const rest = searchBikes(index.value, text.value).found.map((each) => each.bike);
   return [...new Set([...exact, ...rest])].slice(0, MOST);
 });
+/** Each word begins a word of the place. */
+const places = computed(() => {
+  const words = text.value.trim().toLowerCase().split(/\s+/).filter(Boolean);
+  if (words.length === 0) return [];
+  return props.places
+    .filter(({ label }) => {
+      const own = label.toLowerCase().split(/[\s-]+/);
+      return words.every((word) => own.some((each) => each.startsWith(word)));
+    })
+    .slice(0, MOST);
+});
 const nothing = ref('');
 function enter(): void {
   const [first] = found.value;
+  const [place] = places.value;
   if (first) emit('found', first);
+  else if (place) emit('go', place);
   else if (text.value.trim() && !props.read(text.value)) nothing.value = text.value.trim();
 }
 function takeCode(code: string): boolean {
@@ -64,7 +82,7 @@ function takeCode(code: string): boolean {
     >
       <DialogTitle class="sturdy text-2xl">{{ t.findBike }}</DialogTitle>
       <form class="flex gap-2" role="search" @submit.prevent="enter">
-        <label class="sr-only" for="find-anywhere">{{ t.itsTagWordsLike }}</label>
+        <label class="sr-only" for="find-anywhere">{{ t.tagWordsSuchAs }}</label>
         <input
           id="find-anywhere"
           v-model="text"
@@ -75,12 +93,12 @@ function takeCode(code: string): boolean {
           @input="nothing = ''"
         />
         <ActButton :aria-pressed="camera" data-use-camera @click="camera = !camera">{{
-          camera ? t.noCamera : t.camera
+          camera ? t.closeCamera : t.camera
         }}</ActButton>
       </form>
       <CameraReader v-if="camera" :take="takeCode" />
       <p v-if="nothing" role="alert" class="font-semibold text-held">
-        {{ t.noBikeHereNothing({ nothing: nothing.slice(0, 60) }) }}
+        {{ t.noBikeHereMatches({ nothing: nothing.slice(0, 60) }) }}
       </p>
       <ul v-if="found.length" class="space-y-1.5">
         <li v-for="bike in found" :key="bike.id">
@@ -101,7 +119,22 @@ function takeCode(code: string): boolean {
           </button>
         </li>
       </ul>
-      <p v-else-if="text.trim() && !nothing" class="text-soft">{{ t.nothingAll }}</p>
+      <ul v-if="places.length" class="space-y-1.5">
+        <li v-for="place in places" :key="place.key">
+          <button
+            type="button"
+            class="flex min-h-12 w-full items-center gap-3 rounded-md border-2 border-line bg-plate px-3 text-left hover:bg-sunk"
+            :data-place="place.key"
+            @click="emit('go', place)"
+          >
+            <span class="grow font-semibold">{{ place.label }}</span>
+            <span class="text-soft">{{ place.kind }}</span>
+          </button>
+        </li>
+      </ul>
+      <p v-if="text.trim() && !nothing && !found.length && !places.length" class="text-soft">
+        {{ t.nothingMatches }}
+      </p>
     </DialogPanel>
   </Dialog>
 </template>

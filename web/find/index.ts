@@ -2,3 +2,4 @@ import { defineAsyncComponent } from 'vue';
 
 export { readCode } from './read-code';
 export const FindBike = defineAsyncComponent(() => import('./FindBike.vue'));
+export type { Place } from './place';

@@ -2,21 +2,21 @@ import { message } from '@cadre/web/platform/i18n';
 
 // CameraReader
 export const startingCamera = message('Starting the camera …');
-export const holdCodeInPicture = message('Hold the code in the picture.');
-export const browserGivesNoCamera = message(
-  'This browser gives no camera here: open Cadre by https (see docs/running.md). Type the tag meanwhile.',
+export const holdTagsCodeIn = message('Hold the tag’s code in front of the camera.');
+export const cameraWorksOnlyWhen = message(
+  'The camera works only when Cadre is opened by https (see docs/running.md). Type the tag instead.',
 );
-export const noCameraFoundType = message('No camera found. Type the tag.');
-export const browserWasToldNot = message(
-  'This browser was told not to give the camera. Allow it in its settings, or type the tag.',
+export const noCameraFoundType = message('No camera found. Type the tag instead.');
+export const cameraAccessBlockedAllow = message(
+  'Camera access is blocked. Allow the camera in the browser’s settings, or type the tag.',
 );
-export const whatCameraSees = message('What the camera sees');
+export const cameraPicture = message('Camera picture');
 
 // FindBike
-export const findBike = message('Find a bike');
-export const itsTagWordsLike = message('Its tag, or words like held 24in');
+export const findBike = message('Find a bike, a view or a person');
+export const tagWordsSuchAs = message('Tag, or words such as: held 24in');
 export const tag = message('Tag');
-export const noCamera = message('No camera');
+export const closeCamera = message('Close camera');
 export const camera = message('Camera');
-export const noBikeHereNothing = message('No bike here is “{nothing}”.');
-export const nothingAll = message('Nothing is all of that.');
+export const noBikeHereMatches = message('No bike here matches “{nothing}”.');
+export const nothingMatches = message('Nothing matches these words.');

@@ -63,8 +63,8 @@ async function regrade(severity: Severity): Promise<void> {
 
 <template>
   <section
-    class="sticky bottom-0 z-10 mt-4 rounded-t-lg border-2 border-b-0 border-ink/60 bg-plate p-3"
-    :aria-label="t.withChosenFindings"
+    class="sticky bottom-[var(--nav-bar)] z-10 mt-4 rounded-t-lg border-2 border-b-0 border-ink/60 bg-plate p-3"
+    :aria-label="t.actionsForChosenFindings"
     data-act-on-several
   >
     <div class="flex flex-wrap items-center gap-2">
@@ -86,10 +86,10 @@ async function regrade(severity: Severity): Promise<void> {
       <ActButton v-if="grades.length && !asking" data-regrade-several @click="asking = true">{{
         t.changeSeverity
       }}</ActButton>
-      <ActButton kind="quiet" @click="emit('none')">{{ t.chooseNone }}</ActButton>
+      <ActButton kind="quiet" @click="emit('none')">{{ t.clearChoice }}</ActButton>
     </div>
     <div v-if="asking" class="mt-2 flex flex-wrap items-end gap-2">
-      <TextField v-model="reason" :label="t.reasonForAllThem" class="grow" maxlength="400" />
+      <TextField v-model="reason" :label="t.reasonForAllThese" class="grow" maxlength="400" />
       <ActButton
         v-for="severity in grades"
         :key="severity"
@@ -97,7 +97,7 @@ async function regrade(severity: Severity): Promise<void> {
         @click="regrade(severity)"
         >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
       >
-      <ActButton kind="quiet" @click="asking = false">{{ t.leaveIt }}</ActButton>
+      <ActButton kind="quiet" @click="asking = false">{{ t.cancel }}</ActButton>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
   </section>

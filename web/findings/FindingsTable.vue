@@ -28,7 +28,7 @@ const sorted = (id: string): 'ascending' | 'descending' | 'none' => {
       <tr v-for="group in table.getHeaderGroups()" :key="group.id" class="border-b-2 border-ink/60 text-left">
         <th v-if="mayAct" scope="col" class="w-12">
           <label class="grid size-12 place-items-center"
-            ><span class="sr-only">{{ t.chooseAllInSight }}</span
+            ><span class="sr-only">{{ t.chooseAllFindingsShown }}</span
             ><input
               type="checkbox"
               class="size-6"

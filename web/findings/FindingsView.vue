@@ -60,7 +60,7 @@ function toggle(ids: readonly string[], yes: boolean): void {
     <p class="mt-3 text-soft" role="status">
       {{
         rows.length === all.length
-          ? t.finding({ all: all.length })
+          ? t.findingCount({ all: all.length })
           : t.rowsFinding({ rows: rows.length, all: all.length })
       }}.
     </p>
@@ -73,7 +73,7 @@ function toggle(ids: readonly string[], yes: boolean): void {
       @toggle="toggle"
     />
     <p v-else class="mt-4 text-lg">
-      {{ all.length ? t.nothingOpenFitsSearch : fleet.wall ? t.nothingOpenOnWhole : t.fetchingFleet }}
+      {{ all.length ? t.noOpenFindingMatches : fleet.wall ? t.noBikeHasOpen : t.loadingFleet }}
     </p>
     <ActOnSeveral
       v-if="inHand.length"

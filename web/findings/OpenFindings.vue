@@ -4,7 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { SEVERITIES } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { dayAndClock, useNow, useToday } from '@cadre/web/platform/time';
-import { SEVERITY_WORDS, withPosition } from '@cadre/web/words';
+import { severityOfFinding, withPosition } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import * as t from './messages';
 
@@ -20,20 +20,12 @@ const findings = computed(() =>
     (a, b) => SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity),
   ),
 );
-const limit = (finding: Finding): string => {
-  if (finding.severity !== 'soon' || !finding.limit) return '';
-  if (isStopNow(finding, now.value)) return t.pastItsLimit;
-  return t.untilWhenOutingMore({
-    when: dayAndClock(finding.limit.until, today.value, props.timeZone),
-    outings: Math.max(0, finding.limit.outings - finding.outingsUsed),
-  });
-};
 </script>
 
 <template>
   <section aria-labelledby="findings-of" data-open-findings>
     <h2 id="findings-of" class="sturdy text-xl">{{ t.findings }}</h2>
-    <p v-if="findings.length === 0" class="text-soft">{{ t.nothingOpenOn }}</p>
+    <p v-if="findings.length === 0" class="text-soft">{{ t.noOpenFindings }}</p>
     <ul class="mt-1 divide-y divide-line rounded-md border-2 border-line bg-plate empty:hidden">
       <li
         v-for="finding in findings"
@@ -51,12 +43,12 @@ const limit = (finding: Finding): string => {
             }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}</span
           ></span
         >
-        <span class="text-right leading-tight"
+        <span class="max-w-64 text-right leading-tight"
           ><span
             class="font-semibold"
             :class="isStopNow(finding, now) ? 'text-held' : finding.severity === 'upkeep' ? '' : 'text-watch'"
-            >{{ SEVERITY_WORDS[finding.severity] }}</span
-          ><span v-if="limit(finding)" class="block text-sm text-soft">{{ limit(finding) }}</span></span
+            >{{ severityOfFinding(finding, today, timeZone) }}</span
+          ></span
         >
       </li>
     </ul>

@@ -53,8 +53,8 @@ watch([() => props.bikeId, () => props.version, shown], () => void (shown.value 
       t.closedFindings
     }}</ActButton>
     <template v-else>
-      <p v-if="unreachable" class="text-soft">{{ t.noSignalWhatClosed }}</p>
-      <p v-else-if="findings.length === 0" class="text-soft">{{ t.nothingWasEverClosed }}</p>
+      <p v-if="unreachable" class="text-soft">{{ t.offlineClosedFindingsCannot }}</p>
+      <p v-else-if="findings.length === 0" class="text-soft">{{ t.noClosedFindings }}</p>
       <ul class="divide-y divide-line">
         <li
           v-for="finding in findings"

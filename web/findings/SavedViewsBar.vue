@@ -24,7 +24,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <div class="flex flex-wrap items-center gap-2" role="group" :aria-label="t.keptSearches" data-saved-views>
+  <div class="flex flex-wrap items-center gap-2" role="group" :aria-label="t.savedSearches" data-saved-views>
     <span
       v-for="view in views"
       :key="view.name"
@@ -40,7 +40,11 @@ async function keep(): Promise<void> {
       >
         {{ view.name }}
       </button>
-      <IconButton class="text-soft" :name="`Forget the search ${view.name}`" @click="saved.drop(view.name)">
+      <IconButton
+        class="text-soft"
+        :name="t.deleteSearch({ name: view.name })"
+        @click="saved.drop(view.name)"
+      >
         ×
       </IconButton>
     </span>
@@ -53,15 +57,15 @@ async function keep(): Promise<void> {
         maxlength="40"
         :placeholder="t.nameSearch"
       />
-      <ActButton type="submit" :disabled="!name.trim()" data-view-save>{{ t.keepIt }}</ActButton>
-      <ActButton kind="quiet" @click="naming = false">{{ t.leaveIt }}</ActButton>
+      <ActButton type="submit" :disabled="!name.trim()" data-view-save>{{ t.save }}</ActButton>
+      <ActButton kind="quiet" @click="naming = false">{{ t.cancel }}</ActButton>
     </form>
     <ActButton
       v-else-if="Object.keys(route.query).length"
       kind="quiet"
       data-view-name
       @click="naming = true"
-      >{{ t.keepSearch }}</ActButton
+      >{{ t.saveSearch }}</ActButton
     >
   </div>
 </template>

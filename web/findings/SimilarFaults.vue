@@ -51,7 +51,7 @@ const batch = computed(() => ({
       :aria-expanded="open"
       data-similar-faults-open
       @click="open = !open"
-      >{{ t.lookAcrossBikeLike({ siblings: siblings.length, left: left.length }) }}</ActButton
+      >{{ t.similarBikeMayHave({ siblings: siblings.length, left: left.length }) }}</ActButton
     >
     <div v-if="open" class="space-y-2 rounded-md bg-sunk p-3">
       <div v-for="[why, bikes] in groups" :key="why">
@@ -62,17 +62,19 @@ const batch = computed(() => ({
               :to="{ name: 'bike', params: { bikeId: each.bikeId } }"
               class="sturdy inline-flex min-h-12 items-center text-lg underline"
               :class="each.found && 'text-held'"
-              >{{ each.tag }}</RouterLink><span v-if="each.found" class="ml-1 text-held">{{ t.hasIt }}</span
+              >{{ each.tag }}</RouterLink><span v-if="each.found" class="ml-1 text-held">{{
+              t.hasFault
+            }}</span
             ><span v-else-if="each.lookedAt" class="ml-1 text-soft">{{
-              t.lookedWhen({ when: dayAndClock(each.lookedAt, now) })
+              t.checkedWhen({ when: dayAndClock(each.lookedAt, now) })
             }}</span>
           </li>
         </ul>
       </div>
       <ActButton v-if="left.length" :to="batch" data-batch-across>{{
-        t.batchOneLookOver({ left: left.length })
+        t.checkBikeForFault({ left: left.length })
       }}</ActButton>
-      <p v-else>{{ t.allThemWereLooked }}</p>
+      <p v-else>{{ t.allSimilarBikesWere }}</p>
     </div>
   </div>
 </template>

@@ -83,6 +83,7 @@ async function shown(address = '/findings') {
     bikes,
     people: [],
     recordedUntil: 0,
+    demo: false,
     policyHash: '',
     checklistVersions: 0,
     now: Date.now(),
@@ -103,7 +104,7 @@ describe('the findings of the fleet', () => {
     expect(view.text()).toContain('4 findings');
     expect(view.get('[data-finding=soon]').text()).toMatch(/or 6 outings/);
     expect(view.get('[data-finding=late]').text()).toContain('past its limit');
-    expect(view.get('[data-finding=soon]').text()).toContain('Look again');
+    expect(view.get('[data-finding=soon]').text()).toContain('To recheck');
   });
   it('are sorted by the head touched, one way and the other, and say so', async () => {
     const view = await shown();
@@ -122,7 +123,7 @@ describe('the findings of the fleet', () => {
     expect(order(await shown('/findings?state=repaired'))).toEqual(['soon']);
     const none = await shown('/findings?q=nothing');
     expect(order(none)).toEqual([]);
-    expect(none.text()).toContain('Nothing open fits this search');
+    expect(none.text()).toContain('No open finding matches this search.');
   });
   it('keep in the address what is chosen, and let go of it again', async () => {
     const view = await shown();
@@ -144,4 +145,4 @@ it('a look across says why in words', () =>
     siblingWords('same-part', 'Soft 12'),
     siblingWords('same-hands', 'Ann'),
     siblingWords('same-model', ''),
-  ]).toEqual(['Same part: Soft 12', 'Worked on here by Ann of late', 'Same model']));
+  ]).toEqual(['Same part: Soft 12', 'Recently repaired here by Ann', 'Same model']));

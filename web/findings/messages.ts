@@ -1,14 +1,14 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // ActOnSeveral
-export const withChosenFindings = message('With the chosen findings');
+export const actionsForChosenFindings = message('Actions for the chosen findings');
 export const doneAllDone = message('{done} of {all} done');
 export const findingChosen = message('{rows, plural, one {# finding} other {# findings}} chosen');
 export const startRepairOnBike = message('Start repair on {bikes, plural, one {# bike} other {# bikes}}');
 export const changeSeverity = message('Change severity');
-export const chooseNone = message('Choose none');
-export const reasonForAllThem = message('Reason, for all of them');
-export const leaveIt = message('Leave it');
+export const clearChoice = message('Clear choice');
+export const reasonForAllThese = message('Reason for all of these findings');
+export const cancel = message('Cancel');
 
 // FindingsRow
 export const pastItsLimit = message('past its limit');
@@ -17,62 +17,75 @@ export const chooseTagWhat = message('Choose {tag}: {what}');
 export const seenTime = message(' · seen {timesSeen, plural, one {# time} other {# times}}');
 
 // FindingsTable
-export const chooseAllInSight = message('Choose all in sight');
+export const chooseAllFindingsShown = message('Choose all findings shown');
 
 // FindingsView
 export const findings = message('Findings');
 export const search = message('Search');
-export const finding = message('{all, plural, one {# finding} other {# findings}}');
+export const findingCount = message('{all, plural, one {# finding} other {# findings}}');
 export const rowsFinding = message('{rows} of {all, plural, one {# finding} other {# findings}}');
-export const nothingOpenFitsSearch = message('Nothing open fits this search.');
-export const nothingOpenOnWhole = message('Nothing is open on the whole fleet.');
-export const fetchingFleet = message('Fetching the fleet …');
+export const noOpenFindingMatches = message('No open finding matches this search.');
+export const noBikeHasOpen = message('No bike has an open finding.');
+export const loadingFleet = message('Loading the fleet …');
 
 // OpenFindings
-export const untilWhenOutingMore = message(
-  'until {when} or {outings, plural, one {# outing} other {# outings}} more',
-);
-export const nothingOpenOn = message('Nothing is open on it.');
+export const noOpenFindings = message('No open findings.');
 
 // PastFindings
 export const closedFindings = message('Closed findings');
-export const noSignalWhatClosed = message('No signal: what is closed is not at hand.');
-export const nothingWasEverClosed = message('Nothing was ever closed on it.');
+export const offlineClosedFindingsCannot = message('Offline: closed findings cannot be shown.');
+export const noClosedFindings = message('No closed findings.');
 export const earlier = message('Earlier');
 
 // SavedViewsBar
-export const keptSearches = message('Kept searches');
-export const nameSearch = message('Name of this search');
-export const keepIt = message('Keep it');
-export const keepSearch = message('Keep this search');
+export const deleteSearch = message('Delete search {name}');
+export const savedSearches = message('Saved searches');
+export const nameSearch = message('Name of the search');
+export const save = message('Save');
+export const saveSearch = message('Save this search');
 
 // SimilarFaults
-export const lookAcrossBikeLike = message(
-  'Look across: {siblings, plural, one {# bike} other {# bikes}} like it, {left} not looked at since',
+export const similarBikeMayHave = message(
+  '{siblings, plural, one {# similar bike} other {# similar bikes}} may have the same fault: {left} not checked since',
 );
-export const hasIt = message('has it');
-export const lookedWhen = message('looked at {when}');
-export const batchOneLookOver = message(
-  'A batch of this one look over {left, plural, one {# bike} other {# bikes}}',
+export const hasFault = message('has this fault');
+export const checkedWhen = message('checked {when}');
+export const checkBikeForFault = message('Check {left, plural, one {# bike} other {# bikes}} for this fault');
+export const allSimilarBikesWere = message(
+  'All similar bikes were checked since, or have this finding already.',
 );
-export const allThemWereLooked = message('All of them were looked at since, or have it on record.');
 
 // sibling-wording
 export const samePartWhat = message('Same part: {what}');
-export const workedOnHereWhat = message('Worked on here by {what} of late');
+export const recentlyRepairedHereWhat = message('Recently repaired here by {what}');
 export const sameModel = message('Same model');
 
 // use-findings-table
 export const severity = message('Severity');
 export const bike = message('Bike');
-export const what = message('What');
-export const where = message('Where');
+export const finding = message('Finding');
+export const zone = message('Zone');
 export const state = message('State');
 export const found = message('Found');
-export const until = message('Until');
+export const fixBy = message('Fix by');
 
 // use-findings
 export const toRepair = message('To repair');
-export const inWork = message('In work');
-export const lookAgain = message('Look again');
+export const inRepair = message('In repair');
+export const toRecheck = message('To recheck');
 export const toRelease = message('To release');
+
+// help findings
+export const helpFindingsPurpose1 = message(
+  'Every open finding of the fleet, the most severe first. Search, filter, or choose several to start repairs or change their severity.',
+);
+export const helpFindingsWord1 = message('Do not ride');
+export const helpFindingsMeans1 = message('The bike is held.');
+export const helpFindingsWord2 = message('Fix by');
+export const helpFindingsMeans2 = message(
+  'The bike may ride until this date or number of outings. Then it is held.',
+);
+export const helpFindingsWord3 = message('Maintenance');
+export const helpFindingsMeans3 = message('Costs money, not safety.');
+export const helpFindingsWord4 = message('Watch');
+export const helpFindingsMeans4 = message('Checked at every inspection.');

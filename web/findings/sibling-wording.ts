@@ -7,7 +7,7 @@ export function siblingWords(because: SiblingReason, what: string): string {
     case 'same-part':
       return t.samePartWhat({ what });
     case 'same-hands':
-      return t.workedOnHereWhat({ what });
+      return t.recentlyRepairedHereWhat({ what });
     default:
       return t.sameModel;
   }

@@ -54,7 +54,7 @@ describe('a look across', () => {
   });
   afterEach(() => vi.unstubAllGlobals());
 
-  it('tells how many there are and how many nobody looked at since, and leads to a line over just those', async () => {
+  it('tells how many there are and how many nobody checked since, and leads to a line over just those', async () => {
     answer = {
       siblings: [
         sibling('H2', { because: 'same-part', what: 'Soft 12' }),
@@ -67,14 +67,14 @@ describe('a look across', () => {
     };
     const view = await shown();
     expect(view.get('[data-similar-faults-open]').text()).toBe(
-      'Look across: 4 bikes like it, 2 not looked at since',
+      '4 similar bikes may have the same fault: 2 not checked since',
     );
     expect(view.find('[data-sibling]').exists()).toBe(false);
     await view.get('[data-similar-faults-open]').trigger('click');
-    for (const words of ['Same part: Soft 12', 'Worked on here by Ann Reed of late', 'Same model'])
+    for (const words of ['Same part: Soft 12', 'Recently repaired here by Ann Reed', 'Same model'])
       expect(view.text()).toContain(words);
-    expect(view.get('[data-sibling=H3]').text()).toContain('has it');
-    expect(view.get('[data-sibling=H4]').text()).toContain('looked at today');
+    expect(view.get('[data-sibling=H3]').text()).toContain('has this fault');
+    expect(view.get('[data-sibling=H4]').text()).toContain('checked today');
     expect(lineOf(view)).toEqual({
       name: 'batch-check',
       query: { bikes: 'H2,H5', checklist: 'wet-season', of: 'look:disc-pads' },
@@ -89,7 +89,7 @@ describe('a look across', () => {
     const done = await shown();
     await done.get('[data-similar-faults-open]').trigger('click');
     expect(lineOf(done)).toBeUndefined();
-    expect(done.text()).toContain('All of them were looked at since');
+    expect(done.text()).toContain('All similar bikes were checked since');
   });
   it('is silent where nothing is like it, and without signal', async () => {
     answer = { siblings: [], checkpoint: 'rim', checklistKey: null };

@@ -32,11 +32,11 @@ const weight = (row: FindingRow): number => (row.overdue ? 0.5 : SEVERITIES.inde
 const columns = [
   column('severity', t.severity, weight),
   column('tag', t.bike, (row) => row.tag),
-  column('what', t.what, (row) => row.what),
-  column('where', t.where, (row) => row.where),
+  column('what', t.finding, (row) => row.what),
+  column('where', t.zone, (row) => row.where),
   column('state', t.state, (row) => FOUND_STATES.indexOf(row.finding.state as FoundState)),
   column('openedAt', t.found, (row) => -row.openedAt),
-  column('until', t.until, (row) => row.until),
+  column('until', t.fixBy, (row) => row.until),
 ];
 
 /** Findings in rows, worst first until another head is touched. */

@@ -30,8 +30,8 @@ export type FoundState = (typeof FOUND_STATES)[number];
 
 export const FOUND_STATE_WORDS: Record<FoundState, string> = {
   open: t.toRepair,
-  'in-work': t.inWork,
-  repaired: t.lookAgain,
+  'in-work': t.inRepair,
+  repaired: t.toRecheck,
   rechecked: t.toRelease,
 };
 

@@ -6,6 +6,10 @@ export const findingsViews: readonly RouteRecordRaw[] = [
     path: '/findings',
     name: 'findings',
     component: () => import('./FindingsView.vue'),
-    meta: { title: t.findings },
+    meta: {
+      help: () => import('./help'),
+      title: t.findings,
+      nav: { area: 'workshop', order: 2, act: 'mark' },
+    },
   },
 ];

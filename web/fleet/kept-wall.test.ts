@@ -15,6 +15,7 @@ const text = (...bikes: Bike[]): string =>
     bikes,
     people: [],
     recordedUntil: 0,
+    demo: false,
     policyHash: '',
     checklistVersions: 2,
     now: 5,

@@ -14,6 +14,7 @@ const wall: Wall = {
   bikes: [],
   people: [],
   recordedUntil: 0,
+  demo: false,
   policyHash: '',
   checklistVersions: 0,
   now: Date.now(),

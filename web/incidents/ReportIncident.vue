@@ -16,9 +16,9 @@ const act = useAct();
 const open = ref(false);
 const note = ref('');
 const WORDS: Record<IncidentKind, string> = {
-  crash: t.itCrashed,
-  transport: t.cameOffTransport,
-  immersion: t.wasUnderWater,
+  crash: t.crash,
+  transport: t.transport,
+  immersion: t.immersionInWater,
 };
 watch(
   () => props.bike.id,
@@ -47,11 +47,11 @@ async function tell(kind: IncidentKind): Promise<void> {
 <template>
   <div data-incident>
     <ActButton v-if="!open" kind="quiet" class="!px-0" data-incident-open @click="open = true">{{
-      t.somethingHappened
+      t.reportIncident
     }}</ActButton>
     <div v-else class="space-y-2 rounded-md bg-sunk p-3">
-      <p class="leading-snug">{{ t.heldOnceUntilSomebody }}</p>
-      <TextField v-model="note" :label="t.whereHowIfKnown" maxlength="400" />
+      <p class="leading-snug">{{ t.bikeHeldOnceUntil }}</p>
+      <TextField v-model="note" :label="t.whereHowIfYou" maxlength="400" />
       <div class="flex flex-wrap gap-2">
         <ActButton
           v-for="kind in INCIDENT_KINDS"
@@ -61,7 +61,7 @@ async function tell(kind: IncidentKind): Promise<void> {
           @click="tell(kind)"
           >{{ WORDS[kind] }}</ActButton
         >
-        <ActButton kind="quiet" @click="open = false">{{ t.nothingHappened }}</ActButton>
+        <ActButton kind="quiet" @click="open = false">{{ t.cancel }}</ActButton>
       </div>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     </div>

@@ -1,12 +1,12 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // ReportIncident
-export const itCrashed = message('It crashed');
-export const cameOffTransport = message('It came off a transport');
-export const wasUnderWater = message('It was under water');
-export const somethingHappened = message('Something happened to it …');
-export const heldOnceUntilSomebody = message(
-  'It is held at once, until somebody has looked it over for just that.',
+export const crash = message('Crash');
+export const transport = message('Transport');
+export const immersionInWater = message('Immersion in water');
+export const reportIncident = message('Report an incident …');
+export const bikeHeldOnceUntil = message(
+  'The bike is held at once, until the complete check for this incident is signed.',
 );
-export const whereHowIfKnown = message('Where and how, if known');
-export const nothingHappened = message('Nothing happened');
+export const whereHowIfYou = message('Where and how, if you know');
+export const cancel = message('Cancel');

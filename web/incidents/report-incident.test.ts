@@ -29,7 +29,9 @@ describe('something happened to a bike', () => {
   it('is told in two touches, with what is known of it, and says first what that does', async () => {
     respond = () => json(bike('Q7'));
     const view = await open();
-    expect(view.text()).toContain('held at once, until somebody has looked it over for just that');
+    expect(view.text()).toContain(
+      'The bike is held at once, until the complete check for this incident is signed.',
+    );
     await view.get('input').setValue('  At the ford  ');
     await view.get('[data-incident-kind=immersion]').trigger('click');
     await flushPromises();

@@ -34,14 +34,14 @@ function errorOf(key: LimitKey): string | null {
   const { least, most } = issue.params ?? {};
   const unit = SHOWN_UNIT[LIMITS[key].unit];
   if (issue.code === 'over-its-most')
-    return t.notPastNextOne({ limitText: limitText(key, Number(most)), unit });
+    return t.mustNotPassNext({ limitText: limitText(key, Number(most)), unit });
   return issue.code === 'out-of-range'
-    ? t.fromLimittextLimittext2Unit({
+    ? t.enterLimitTextLimitText2Unit({
         limitText: limitText(key, Number(least)),
         limitText2: limitText(key, Number(most)),
         unit,
       })
-    : t.aNumber;
+    : t.enterNumber;
 }
 function set(key: LimitKey, text: string): void {
   typed.value = { ...typed.value, [key]: text };
@@ -66,8 +66,8 @@ const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).len
         <span class="sturdy text-lg">{{ group.name }}</span>
         <span class="text-soft">{{
           changedIn(group.keys)
-            ? t.changedinKeysSetHouse({ changedIn: changedIn(group.keys), keys: group.keys.length })
-            : t.asShipped
+            ? t.changedInLimitChangedYour({ changedIn: changedIn(group.keys), keys: group.keys.length })
+            : t.defaultWord
         }}</span>
       </DisclosureButton>
       <DisclosurePanel class="grid gap-3 pb-4 sm:grid-cols-2 xl:grid-cols-3">
@@ -76,7 +76,7 @@ const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).len
           :key="key"
           :model-value="valueOf(key)"
           :label="`${LIMIT_WORDS[key]}, ${SHOWN_UNIT[LIMITS[key].unit]}`"
-          :hint="chosen(key) ? t.shippedLimittext({ limitText: limitText(key, LIMITS[key].is) }) : ''"
+          :hint="chosen(key) ? t.defaultLimitText({ limitText: limitText(key, LIMITS[key].is) }) : ''"
           :error="errorOf(key)"
           inputmode="decimal"
           :data-limit="key"

@@ -49,8 +49,8 @@ const drawn = computed(() => {
 const words = computed(() => {
   const { soundFrom, soundTo } = props.scale;
   const ends = [
-    soundFrom === null ? '' : t.overShownvalue({ shownValue: shownValue(props.measure, soundFrom) }),
-    soundTo === null ? '' : t.underShownvalue({ shownValue: shownValue(props.measure, soundTo) }),
+    soundFrom === null ? '' : t.overShownValue({ shownValue: shownValue(props.measure, soundFrom) }),
+    soundTo === null ? '' : t.underShownValue({ shownValue: shownValue(props.measure, soundTo) }),
   ].filter(Boolean);
   const last = props.last?.length
     ? t.lastTimeLast({ last: props.last.map((value) => shownValue(props.measure, value)).join(', ') })

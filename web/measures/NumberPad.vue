@@ -25,7 +25,12 @@ const KEY =
 </script>
 
 <template>
-  <div class="flex basis-full flex-wrap gap-1.5" role="group" :aria-label="t.keysForName({ name })" data-pad>
+  <div
+    class="flex basis-full flex-wrap gap-1.5"
+    role="group"
+    :aria-label="t.numberKeysForName({ name })"
+    data-pad
+  >
     <div class="grid w-52 grid-cols-3 gap-1.5">
       <button v-for="key in FIGURES" :key="key" type="button" :class="KEY" :data-key="key" @click="put(key)">
         {{ key }}
@@ -33,7 +38,7 @@ const KEY =
       <button
         type="button"
         :class="KEY"
-        :aria-label="t.takeLastOneBack"
+        :aria-label="t.deleteLastDigit"
         data-key="back"
         @click="text = text.slice(0, -1)"
       >
@@ -49,7 +54,7 @@ const KEY =
         :data-key="key"
         @click="put(key)"
       >
-        {{ key === 'next' ? t.nextFigure : key }}
+        {{ key === 'next' ? t.nextValue : key }}
       </button>
       <button
         type="button"
@@ -57,7 +62,7 @@ const KEY =
         data-key="enter"
         @click="emit('done')"
       >
-        {{ t.takeIt }}
+        {{ t.enter }}
       </button>
     </div>
   </div>

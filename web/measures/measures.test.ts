@@ -74,7 +74,7 @@ describe('a verdict in words', () => {
   it('says reading, limit and where the limit is from, then what to do', () =>
     expect(verdictWords({ measure: 'disc-pad', verdicts: [verdict()] })).toEqual({
       words:
-        'Past its limit: 0.6 mm (limit 1 mm, as Cadre ships). New pads, both sides, before it is ridden.',
+        'Past its limit: 0.6 mm (limit 1 mm, Cadre’s default). Fit new pads on both sides before the next ride.',
       bad: true,
     }));
   it('of a sound reading says nothing to do, and is not bad', () => {
@@ -82,7 +82,7 @@ describe('a verdict in words', () => {
       measure: 'disc-pad',
       verdicts: [verdict({ outcome: 'pass', value: 3, next: 'go-on' })],
     });
-    expect([words, bad]).toEqual(['Pass: 3 mm (limit 1 mm, as Cadre ships).', false]);
+    expect([words, bad]).toEqual(['Pass: 3 mm (limit 1 mm, Cadre’s default).', false]);
   });
   it('without a limit is not called sound: nobody knows', () => {
     const { words, bad } = verdictWords({
@@ -90,7 +90,7 @@ describe('a verdict in words', () => {
       verdicts: [verdict({ outcome: 'unknown', limit: null, value: 1.6, next: 'read-rotor-marking' })],
     });
     expect(words).toBe(
-      'No limit is known: 1.6 mm. Read the least thickness marked on the rotor; without it nobody can say.',
+      'No limit is known: 1.6 mm. Read the minimum thickness marked on the rotor. Without it there is no verdict.',
     );
     expect(bad).toBe(false);
   });
@@ -100,7 +100,7 @@ describe('a verdict in words', () => {
       verdict({ outcome: 'pass', next: 'go-on' }),
     ];
     expect(verdictWords({ measure: 'disc-pad', verdicts: [verdict(), ...more] }).words).toMatch(
-      /ridden\. Besides: Worn unevenly: centre the caliper.*piston\.$/,
+      /ride\. Also: Uneven wear: centre the caliper.*piston\.$/,
     );
   });
   it('of nothing is nothing', () =>
@@ -128,7 +128,7 @@ describe('a typed text that was not taken', () => {
       likely: 'psi',
     } as never;
     expect(cellWords(cell, ' 35 bar ')).toEqual({
-      said: '“35 bar” cannot be: it would have to be 0 bar to 11 bar.',
+      said: '“35 bar” is outside the possible range, 0 bar to 11 bar.',
       suggestion: '35 psi',
     });
   });
@@ -136,13 +136,13 @@ describe('a typed text that was not taken', () => {
     const cell = (few: number, many: number) =>
       cellWords({ kind: 'refused', why: 'how-many', few, many } as never, '1').said;
     expect([cell(4, 4), cell(3, 8)]).toEqual([
-      'It takes 4 figures.',
-      'It takes 3 to 8 figures, with spaces between.',
+      'Enter 4 values.',
+      'Enter 3 to 8 values, with spaces between them.',
     ]);
   });
   it('is no number', () =>
     expect(cellWords({ kind: 'refused', why: 'not-understood' } as never, 'soft').said).toContain(
-      '“soft” is no number',
+      '“soft” is not a number',
     ));
 });
 

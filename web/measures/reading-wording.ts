@@ -19,7 +19,7 @@ const rounded = (value: number, digits: number): string =>
 
 /** A value of the core as it is written on screen: bar, percent, or its own unit. */
 export function shownValue(measure: Measure, value: number): string {
-  if (MEASURES[measure] === 'kPa') return t.inbarBar({ inBar: inBar(value) });
+  if (MEASURES[measure] === 'kPa') return t.inBarBar({ inBar: inBar(value) });
   if (measure === 'chain') return `${rounded(value * 100, 2)} %`;
   if (MEASURES[measure] === 'ratio') return `${rounded(value * 100, 1)} %`;
   return `${rounded(value, 2)} ${MEASURES[measure]}`;
@@ -40,52 +40,52 @@ export function asTyped(reading: { readonly typed: string; readonly unit: string
 /** Where a limit comes from, after its figure. */
 export const SOURCE_WORDS: Record<LimitSource, string> = {
   marking: t.markedOnPart,
-  checklist: t.checklistsOwn,
-  start: t.startChosenForTyre,
+  checklist: t.setChecklist,
+  start: t.startingPressureForTyre,
   policy: t.setYourPolicy,
-  default: t.asCadreShips,
+  default: t.cadresDefault,
 };
 
 /** What to do next, as an order. */
 export const NEXT_WORDS: Record<NextStep, string> = {
-  'go-on': t.goOn,
+  'go-on': t.continueWord,
   'plan-chain': t.planNewChain,
-  'renew-chain': t.newChainSprocketsStill,
-  'look-at-sprockets': t.newChainLookCassette,
+  'renew-chain': t.fitNewChainSprockets,
+  'look-at-sprockets': t.fitNewChainCheck,
   'plan-pads': t.planNewPads,
-  'renew-pads': t.newPadsBothSides,
-  'centre-caliper': t.wornUnevenlyCentreCaliper,
+  'renew-pads': t.fitNewPadsOn,
+  'centre-caliper': t.unevenWearCentreCaliper,
   'plan-rotor': t.planNewRotor,
-  'renew-rotor': t.newRotorBeforeRidden,
-  'note-pulsing': t.willPulseNoteMeasure,
-  'read-rotor-marking': t.readLeastThicknessMarked,
-  'measure-track-again': t.noteFigureMeasureAgain,
+  'renew-rotor': t.fitNewRotorBefore,
+  'note-pulsing': t.brakeWillPulseNote,
+  'read-rotor-marking': t.readMinimumThicknessMarked,
+  'measure-track-again': t.noteValueMeasureAgain,
   'stop-rim': t.wornRimCanBurst,
-  'true-wheel': t.trueWheelLittleLittle,
-  'stop-wheel': t.keepOffTrailTrue,
-  'watch-spoke': t.noteItsPlaceFrom,
-  'tension-spokes': t.bringUpEvenlyLook,
-  'tension-wheel': t.slackAllRoundKeep,
-  'stop-spoke': t.spokeWithoutTensionKeep,
-  pump: t.pumpGaugeAgainType,
-  'let-down': t.letAirOutGauge,
-  'find-leak': t.emptyFindCauseFrom,
-  'read-tyre-marking': t.readWhatMarkedOn,
-  'conflict-ask-maker': t.markingsLeaveNoRoom,
-  'set-sag': t.changePressureMostFifth,
-  'let-fork-down': t.overMarkedMaximumLet,
+  'true-wheel': t.trueWheelInSmall,
+  'stop-wheel': t.doNotRideTrue,
+  'watch-spoke': t.notePlaceCountedFrom,
+  'tension-spokes': t.tensionSpokesEvenlyRecheck,
+  'tension-wheel': t.allSpokesSlackDo,
+  'stop-spoke': t.spokeHasNoTension,
+  pump: t.pumpTyreMeasureAgain,
+  'let-down': t.letAirOutMeasure,
+  'find-leak': t.tyreEmptyFindCause,
+  'read-tyre-marking': t.readPressureMarkedOn,
+  'conflict-ask-maker': t.noPressureSuitsBoth,
+  'set-sag': t.changePressureUpOne,
+  'let-fork-down': t.pressureAboveMarkedMaximum,
   'read-fork-marking': t.readMaximumMarkedOn,
-  'look-for-drag': t.bitesOnceLookWhether,
-  'take-up-lever': t.takeUpOnHydraulic,
-  'stop-lever': t.keepOffTrailMay,
-  'align-hanger': t.bendBackOnceSlowly,
-  'loosen-chain': t.setWheelForwardLittle,
-  'tighten-chain': t.setWheelBackThen,
-  'stop-chain': t.canComeOffKeep,
-  'set-charge': t.chargeRideBetweenTwo,
-  'plan-battery': t.shortOutingsOnlyPlan,
-  'own-limit': t.pastChecklistsOwnLimit,
-  'person-says': t.sayWhetherPasses,
+  'look-for-drag': t.leverBitesOnceCheck,
+  'take-up-lever': t.adjustLeverTravelOn,
+  'stop-lever': t.doNotRideBrake,
+  'align-hanger': t.bendHangerBackOnce,
+  'loosen-chain': t.moveWheelForwardLittle,
+  'tighten-chain': t.moveWheelBackThen,
+  'stop-chain': t.chainCanComeOff,
+  'set-charge': t.bringChargeBetweenTwo,
+  'plan-battery': t.useForShortOutings,
+  'own-limit': t.valuePastChecklistsLimit,
+  'person-says': t.decideWhetherValuePasses,
 };
 
 const WORD: Record<Verdict['outcome'], string> = {
@@ -133,9 +133,9 @@ export function limitWords(measure: Measure, limit: Sourced): string {
 
 /** What a reading is when nobody corrects it. */
 const LEFT_WORDS: Record<NonNullable<Verdict['uncorrected']>, string> = {
-  stop: t.leftLikeNobodyRides,
-  soon: t.leftLikeHasFixed,
-  upkeep: t.leftLikeMaintenance,
+  stop: t.ifNotCorrectedDo,
+  soon: t.ifNotCorrectedFix,
+  upkeep: t.ifNotCorrectedMaintenance,
 };
 
 /** What one verdict says: reading, limit, where the limit comes from. */
@@ -157,7 +157,7 @@ export function verdictWords(reading: { readonly measure: Measure; readonly verd
   const [worst, ...more] = reading.verdicts;
   if (!worst) return { words: '', bad: false };
   const aim = worst.aim
-    ? t.setShownvalueSource({
+    ? t.setShownValueSource({
         shownValue: shownValue(reading.measure, worst.aim.value),
         source: SOURCE_WORDS[worst.aim.source],
       })
@@ -166,7 +166,7 @@ export function verdictWords(reading: { readonly measure: Measure; readonly verd
   const next = worst.outcome === 'pass' ? '' : `${aim} ${NEXT_WORDS[worst.next]}${left}`;
   const besides = more
     .filter((verdict) => verdict.outcome !== 'pass' && verdict.outcome !== 'unknown')
-    .map((verdict) => t.besidesNext({ next: NEXT_WORDS[verdict.next] }));
+    .map((verdict) => t.alsoNext({ next: NEXT_WORDS[verdict.next] }));
   return {
     words: `${verdictSays(reading.measure, worst)}.${next}${besides.join('')}`,
     bad: worst.outcome !== 'pass' && worst.outcome !== 'unknown',
@@ -191,23 +191,23 @@ export function cellWords(
   if (cell.kind === 'refused') {
     if (cell.why === 'out-of-range')
       return {
-        said: t.typedCannotWouldHave({ typed, range: rangeWords(cell) }),
+        said: t.typedOutsidePossibleRange({ typed, range: rangeWords(cell) }),
         suggestion: cell.likely ? `${bare} ${cell.likely}` : '',
       };
     if (cell.why === 'how-many')
       return {
         said:
           cell.few === cell.many
-            ? t.takesFewFigures({ few: cell.few })
-            : t.takesFewManyFigures({ few: cell.few, many: cell.many }),
+            ? t.enterValue({ few: cell.few })
+            : t.enterFewManyValues({ few: cell.few, many: cell.many }),
         suggestion: '',
       };
-    return { said: t.typedNoNumberNo({ typed }), suggestion: '' };
+    return { said: t.typedNotNumberKnown({ typed }), suggestion: '' };
   }
   if (cell.kind === 'reading') {
     const whole = withUnit(typed, cell.reading.measure);
     return {
-      said: t.wholeWouldUnusualEnter({ whole }),
+      said: t.wholeUnusualEnterValue({ whole }),
       suggestion: cell.likely ? `${bare} ${cell.likely}` : '',
     };
   }
@@ -217,20 +217,20 @@ export function cellWords(
 /** How a reading of this measure may be typed, by example. */
 export const TYPE_HINTS: Partial<Record<Measure, string>> = {
   chain: t.gauge050,
-  rotor: t.threePlacesMore1,
+  rotor: t.threeMorePlaces1,
   'disc-pad': t.leftRight21,
   'run-out': t.sidewaysThenUpDown,
-  spokes: t.roundOneSideFrom,
+  spokes: t.oneSideInOrder,
   hanger: t.fourGaps1012,
-  sag: t.ringOverTravel34,
-  'lever-travel': t.biteOverTravel22,
-  battery: t.percentWhOverRated,
+  sag: t.ringTravel34160,
+  'lever-travel': t.biteTravel2240,
+  battery: t.percentWhRatedWh,
 };
 
 /** How it was taken, where that changes what it means. */
 export const METHOD_WORDS: Readonly<Record<string, string>> = {
-  compound: t.compound,
-  total: t.withItsPlate,
+  compound: t.compoundOnly,
+  total: t.withPlate,
   meter: t.meter,
   pitch: t.pitch,
 };

@@ -29,7 +29,7 @@ const all = (side: 'mine' | 'theirs'): void =>
 
 <template>
   <section class="rounded-md border-2 border-watch bg-watch-wash p-3" :aria-label="t.bothSides">
-    <p class="font-semibold">{{ t.somebodyElseChangedMeanwhile }}</p>
+    <p class="font-semibold">{{ t.anotherPersonHasChanged }}</p>
     <div
       v-for="field in differing"
       :key="field.name"
@@ -60,9 +60,11 @@ const all = (side: 'mine' | 'theirs'): void =>
       </div>
     </div>
     <div class="mt-3 flex flex-wrap gap-2">
-      <ActButton kind="main" data-both-save @click="emit('chosen', theirs)">{{ t.saveWhatChosen }}</ActButton>
-      <ActButton @click="all('mine')">{{ t.allMine }}</ActButton><ActButton @click="all('theirs')">{{
-        t.allTheirs
+      <ActButton kind="main" data-both-save @click="emit('chosen', theirs)">{{
+        t.saveTheseValues
+      }}</ActButton>
+      <ActButton @click="all('mine')">{{ t.useAllMine }}</ActButton><ActButton @click="all('theirs')">{{
+        t.useAllTheirs
       }}</ActButton>
     </div>
   </section>

@@ -21,7 +21,7 @@ function carry(accessory: Accessory, yes: boolean): void {
 
 <template>
   <fieldset class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
-    <legend class="sturdy mb-2 text-lg">{{ t.buildDecidesWhatAsked }}</legend>
+    <legend class="sturdy mb-2 text-lg">{{ t.buildDecidesWhichQuestions }}</legend>
     <div
       v-for="field in BUILD_FIELDS"
       :key="field.name"
@@ -46,7 +46,7 @@ function carry(accessory: Accessory, yes: boolean): void {
   </fieldset>
   <fieldset>
     <legend class="sturdy mb-1 text-lg">
-      {{ t.carries
+      {{ t.accessories
       }}<span v-if="own?.has('accessories')" class="text-base font-normal text-watch"
         >{{ ' ' }}{{ t.own }}</span
       >

@@ -36,8 +36,8 @@ const figures = computed(() => [
 
 <template>
   <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">{{ t.figures }}</h1>
-    <p class="text-soft">{{ t.drawnFromBuildIn }}</p>
+    <h1 class="sturdy text-2xl">{{ t.bikeFigures }}</h1>
+    <p class="text-soft">{{ t.eachFigureDrawnFrom }}</p>
     <ul class="mt-4 grid gap-5 lg:grid-cols-2">
       <li
         v-for="each in figures"
@@ -52,7 +52,7 @@ const figures = computed(() => [
         <div class="h-72 max-sm:h-52">
           <BikeFigure
             :build="each.build"
-            :label="t.nameWalkRound({ name: each.name })"
+            :label="t.nameRouteRoundBike({ name: each.name })"
             :route="ROUTE_KEYS[0]"
             :zones="ZONES"
             :lit="touched[each.name] ? [touched[each.name]!] : []"

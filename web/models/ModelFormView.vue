@@ -57,11 +57,13 @@ async function save(): Promise<void> {
   const read = fitFields.value?.collect() ?? { fit: fit.value, issues: [] };
   own.value = [
     ...read.issues,
-    ...(form.drawn.value ? [] : [{ path: 'build.sprockets', code: 'too_big', params: { maximum: 14 } }]),
-    ...(name.value.trim() ? [] : [{ path: 'name', code: 'required' }]),
+    ...(form.drawn.value
+      ? []
+      : [{ path: 'build.sprockets', code: 'too_big', params: { maximum: 14 } } as const]),
+    ...(name.value.trim() ? [] : [{ path: 'name', code: 'required' } as const]),
   ];
   if (own.value.length > 0 || !form.drawn.value) {
-    refusal.said.value = { what: t.somethingNotFilledIn, todo: t.seeFieldsMarkedBelow };
+    refusal.said.value = { what: t.someValuesMissingWrong, todo: t.correctFieldsMarkedBelow };
     await nextTick();
     document.querySelector<HTMLElement>('form [aria-invalid=true]')?.focus();
     return;
@@ -79,9 +81,9 @@ async function save(): Promise<void> {
       });
       before.value = answer.model;
       fit.value = answer.model.fit;
-      said.value = t.savedBikeBuiltAnew({
+      said.value = t.savedBuildBikeChanged({
         bikes: answer.bikes,
-        part: answer.due ? t.themDueForLook({ due: answer.due }) : '',
+        part: answer.due ? t.bikeNowDueBecause({ due: answer.due }) : '',
       });
       await fleet.load();
     } else {
@@ -137,11 +139,11 @@ function chosen(names: ReadonlySet<string>): void {
           {{ said }}
         </p>
         <BothSides v-if="theirs" :differing="differing" @chosen="chosen" />
-        <TextField v-model="name" :label="t.name" :hint="t.asStandsOnYour" :error="errorOf('name')" />
+        <TextField v-model="name" :label="t.name" :hint="t.asWrittenOnYour" :error="errorOf('name')" />
         <section aria-labelledby="fit-list">
           <h2 id="fit-list" class="sturdy text-lg">{{ t.fitList }}</h2>
           <p class="mb-2 max-w-prose text-soft">
-            {{ t.copyWhatMarkedOn }}
+            {{ t.copyValuesMarkedOn }}
           </p>
           <FitFields
             v-if="form.drawn.value"
@@ -155,10 +157,10 @@ function chosen(names: ReadonlySet<string>): void {
       </fieldset>
       <div class="min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+1rem)] min-[900px]:self-start">
         <div class="h-56 rounded-lg border-2 border-line bg-plate p-2">
-          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" :label="t.modelAsBuilt" />
+          <BikeFigure v-if="form.drawn.value" :build="form.drawn.value" :label="t.modelBuild" />
         </div>
         <p v-if="modelId" class="mt-2 leading-snug">
-          {{ t.bikeOfIt({ bikes: bikes.length })
+          {{ t.bikeModel({ bikes: bikes.length })
           }}<template v-if="bikes.length"
             >:
             <span class="sturdy">{{
@@ -177,7 +179,7 @@ function chosen(names: ReadonlySet<string>): void {
           class="mt-3 w-full"
           :disabled="refusal.busy.value"
           data-save
-          >{{ modelId ? t.saveForAllIts : t.addModel2 }}</ActButton
+          >{{ modelId ? t.saveForAllBikes : t.addModel }}</ActButton
         >
       </div>
     </form>

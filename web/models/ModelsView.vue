@@ -34,7 +34,7 @@ const models = computed(() =>
       }}</ActButton>
     </div>
     <p class="mt-1 max-w-prose text-soft">
-      {{ t.buildPartsEnteredOnce }}
+      {{ t.bikesBoughtAlikeShare }}
     </p>
     <ul class="mt-4 grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
       <li v-for="each in models" :key="each.model.id">
@@ -47,7 +47,7 @@ const models = computed(() =>
           <span class="sturdy mt-2 block text-xl leading-tight">{{ each.model.name }}</span>
           <span class="block text-soft"
             >{{ t.kindBike({ kind: KIND_WORDS[each.model.build.kind], bikes: each.bikes })
-            }}<template v-if="each.own">{{ ' ' }}{{ t.ownWithOwnBuild({ own: each.own }) }}</template></span
+            }}<template v-if="each.own">{{ ' ' }}{{ t.bikeWithOwnBuild({ own: each.own }) }}</template></span
           >
           <span class="mt-2 flex items-center gap-2">
             <span class="h-2 grow overflow-hidden rounded-full bg-sunk" aria-hidden="true"
@@ -61,7 +61,7 @@ const models = computed(() =>
       </li>
     </ul>
     <p v-if="models.length === 0" class="mt-4 text-lg">
-      {{ t.noModelsYetList }}
+      {{ t.noModelsYetAdd }}
     </p>
   </main>
 </template>

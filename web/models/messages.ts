@@ -2,30 +2,30 @@ import { message } from '@cadre/web/platform/i18n';
 
 // BothSides
 export const bothSides = message('Both sides');
-export const somebodyElseChangedMeanwhile = message(
-  'Somebody else changed this meanwhile. Choose for each field, then save.',
+export const anotherPersonHasChanged = message(
+  'Another person has changed the same data. Choose a value for each field, then save.',
 );
 export const yours = message('Yours:');
 export const theirs = message('Theirs:');
 export const empty = message('(empty)');
-export const saveWhatChosen = message('Save what is chosen');
-export const allMine = message('All mine');
-export const allTheirs = message('All theirs');
+export const saveTheseValues = message('Save these values');
+export const useAllMine = message('Use all mine');
+export const useAllTheirs = message('Use all theirs');
 
 // BuildFields
-export const buildDecidesWhatAsked = message('Build: it decides what is asked');
+export const buildDecidesWhichQuestions = message('Build: decides which questions are asked');
 export const labelOwn = message('{label} (own)');
-export const carries = message('Carries');
+export const accessories = message('Accessories');
 export const own = message('(own)');
 
 // FiguresView
 export const childsBike20Inch = message('Child’s bike, 20 inch, coaster');
 export const hybridDropBarDiscs = message('Hybrid, drop bar, discs');
-export const figures = message('Figures');
-export const drawnFromBuildIn = message(
-  'Drawn from the build, in millimetres. Touch a place to see that it answers.',
+export const bikeFigures = message('Bike figures');
+export const eachFigureDrawnFrom = message(
+  'Each figure is drawn from the bike’s build, in millimetres. Touch a zone to highlight it.',
 );
-export const nameWalkRound = message('{name}, the walk round it');
+export const nameRouteRoundBike = message('{name}, route round the bike');
 
 // FitFields
 export const mineralOil = message('Mineral oil');
@@ -33,41 +33,54 @@ export const yes = message('Yes');
 export const no = message('No');
 
 // ModelFormView
-export const somethingNotFilledIn = message('Something is not filled in right.');
-export const seeFieldsMarkedBelow = message('See the fields marked below.');
-export const savedBikeBuiltAnew = message(
-  'Saved. {bikes, plural, one {# bike} other {# bikes}} built anew{part}.',
+export const someValuesMissingWrong = message('Some values are missing or wrong.');
+export const correctFieldsMarkedBelow = message('Correct the fields marked below.');
+export const savedBuildBikeChanged = message(
+  'Saved. The build of {bikes, plural, one {# bike} other {# bikes}} changed{part}.',
 );
-export const themDueForLook = message(
-  '; {due, plural, one {# of them} other {# of them}} due for a look, as more is asked of them now',
+export const bikeNowDueBecause = message(
+  '; {due, plural, one {# bike is} other {# bikes are}} now due, because the new build asks more questions',
 );
 export const name = message('Name');
 export const model = message('Model');
-export const addModel = message('Add a model');
-export const asStandsOnYour = message('As it stands on your list');
+export const addModel = message('Add model');
+export const asWrittenOnYour = message('As written on your list');
 export const fitList = message('Fit list');
-export const copyWhatMarkedOn = message(
-  'Copy what is marked on the parts; leave open what is not known. A marking beats the house’s policy: a wrong one is worse than none. Units can be typed: 50 psi, 3,5 bar, 40 in lbf.',
+export const copyValuesMarkedOn = message(
+  'Copy the values marked on the parts and leave unknown ones empty. A marking overrides your policy, so a wrong value is worse than none. You can type units: 50 psi, 3,5 bar, 40 in lbf.',
 );
-export const modelAsBuilt = message('The model as built');
-export const bikeOfIt = message('{bikes, plural, one {# bike} other {# bikes}} of it');
-export const saveForAllIts = message('Save for all its bikes');
-export const addModel2 = message('Add this model');
+export const modelBuild = message('Model build');
+export const bikeModel = message('{bikes, plural, one {# bike} other {# bikes}} of this model');
+export const saveForAllBikes = message('Save for all bikes of this model');
 
 // ModelsView
 export const models = message('Models');
-export const buildPartsEnteredOnce = message(
-  'Build and parts are entered once for bikes bought alike. A bike may state its own; the rest follows its model.',
+export const bikesBoughtAlikeShare = message(
+  'Bikes bought alike share one model: enter its build and parts once. A bike can have its own values; all other values come from its model.',
 );
 export const kindBike = message('{kind} · {bikes, plural, one {# bike} other {# bikes}}');
-export const ownWithOwnBuild = message('· {own} with own build');
-export const fitListStatedItems = message('fit list {stated} of {items}');
-export const noModelsYetList = message(
-  'No models yet. A list you bring in can make them, or add the first one.',
+export const bikeWithOwnBuild = message('· {own, plural, one {# bike} other {# bikes}} with own build');
+export const fitListStatedItems = message('fit list: {stated} of {items} filled in');
+export const noModelsYetAdd = message(
+  'No models yet. Add the first model, or import a list of bikes: the import can add models.',
 );
 
 // use-build-form
-export const formBuild = message('the form of a build');
+export const buildForm = message('the build form');
 
 // views
 export const newModel = message('New model');
+
+// help models
+export const helpModelsPurpose1 = message(
+  'Bikes bought alike share one model: its build decides the questions, its fit list holds the values marked on the parts.',
+);
+export const helpModelsWord1 = message('Build');
+export const helpModelsMeans1 = message('What is fitted to a bike.');
+export const helpModelsWord2 = message('Fit list');
+export const helpModelsMeans2 = message('Markings on parts, torque and pressures.');
+
+// help figures
+export const helpFiguresPurpose1 = message(
+  'The drawings of all kinds of bike. Touch a zone to see its name and its place on the route.',
+);

@@ -14,7 +14,7 @@ export interface BuildForm {
   kindChosen(): void;
 }
 
-export const BUILD_FORM: InjectionKey<BuildForm> = Symbol(t.formBuild);
+export const BUILD_FORM: InjectionKey<BuildForm> = Symbol(t.buildForm);
 
 /** A build as a form holds it, provided to its fields; the figure is drawn from it while it is filled in. */
 export function useBuildForm(): BuildForm {

@@ -20,10 +20,10 @@ const after = computed(() => {
   return props.item.onHand + (why.value === 'lost' ? -number.value : number.value);
 });
 const WAYS: readonly { readonly why: CountReason; readonly label: string; readonly ask: string }[] = [
-  { why: 'delivered', label: t.delivered, ask: t.howManyCame },
-  { why: 'counted', label: t.counted, ask: t.howManyLieThere },
-  { why: 'returned', label: t.givenBack, ask: t.howManyCameBack },
-  { why: 'lost', label: t.lostThrownAway, ask: t.howManyGone },
+  { why: 'delivered', label: t.delivered, ask: t.numberDelivered },
+  { why: 'counted', label: t.counted, ask: t.numberInStock },
+  { why: 'returned', label: t.returned, ask: t.numberReturned },
+  { why: 'lost', label: t.lostThrownAway, ask: t.numberLost },
 ];
 const ask = computed(() => WAYS.find((each) => each.why === why.value)?.ask ?? '');
 async function save(): Promise<void> {
@@ -43,7 +43,7 @@ async function save(): Promise<void> {
     data-count-form
     @submit.prevent="save"
   >
-    <div class="flex flex-wrap gap-1.5" role="group" :aria-label="t.why">
+    <div class="flex flex-wrap gap-1.5" role="group" :aria-label="t.reason">
       <button
         v-for="way in WAYS"
         :key="way.why"
@@ -66,15 +66,15 @@ async function save(): Promise<void> {
         data-count
       />
       <p v-if="after !== null" class="figures pb-3">
-        <span class="text-soft">{{ t.thenOnHand }}</span>{{ ' '
+        <span class="text-soft">{{ t.inStockAfter }}</span>{{ ' '
         }}<span class="sturdy text-lg" :class="after < 0 && 'text-held'">{{ after }}</span>
       </p>
       <ActButton kind="main" type="submit" class="ml-auto" :disabled="refusal.busy.value" data-count-save>{{
-        t.keepCount
+        t.saveCount
       }}</ActButton>
-      <ActButton @click="emit('done')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.cancel }}</ActButton>
     </div>
-    <p v-if="tried && number === null" class="font-semibold text-held">{{ t.wholeNumber09999 }}</p>
+    <p v-if="tried && number === null" class="font-semibold text-held">{{ t.enterWholeNumberFrom }}</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
   </form>
 </template>

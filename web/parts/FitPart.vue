@@ -32,7 +32,7 @@ const partId = newId();
 const positions = computed(() =>
   positionsOfPart(kind.value).map((each) => ({
     value: each,
-    label: each === 'only' ? t.theBike : each === 'front' ? t.front : t.rear,
+    label: each === 'only' ? t.frame : each === 'front' ? t.front : t.rear,
   })),
 );
 function kindChosen(): void {
@@ -41,7 +41,7 @@ function kindChosen(): void {
 }
 async function fit(): Promise<void> {
   if (name.value.trim() === '') {
-    refusal.said.value = { what: t.partHasNoName, todo: t.sayWhatAsOn };
+    refusal.said.value = { what: t.enterNamePart, todo: t.enterNameAsPrinted };
     return;
   }
   const part: Part = {
@@ -73,7 +73,7 @@ async function fit(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
-    :aria-label="renews ? t.renewName({ name: renews.part.name }) : t.fitPart"
+    :aria-label="renews ? t.replaceName({ name: renews.part.name }) : t.fitPart"
     @submit.prevent="fit"
   >
     <SelectField
@@ -86,7 +86,7 @@ async function fit(): Promise<void> {
     <SelectField
       v-if="!renews && positions.length > 1"
       v-model="position"
-      :label="t.where"
+      :label="t.position"
       :options="positions"
     />
     <TextField v-model="name" :label="t.nameAsOnIts" />
@@ -94,7 +94,7 @@ async function fit(): Promise<void> {
     <SpeaksAgainst v-if="mismatches.length" v-model="anyway" :mismatches="mismatches" class="sm:col-span-2" />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <p class="text-watch sm:col-span-2">
-      {{ t.itsLastCheckNo }}
+      {{ t.whenPartChangesLast }}
     </p>
     <div class="flex gap-2 sm:col-span-2">
       <ActButton
@@ -102,9 +102,9 @@ async function fit(): Promise<void> {
         type="submit"
         :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')"
         data-fit-save
-        >{{ renews ? t.renewIt : t.fitIt }}</ActButton
+        >{{ renews ? t.replacePart : t.fitPart2 }}</ActButton
       >
-      <ActButton @click="emit('close')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('close')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

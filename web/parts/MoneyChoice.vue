@@ -26,15 +26,15 @@ function rate(text: string): void {
     <h2 id="money" class="sturdy text-xl sm:col-span-2">{{ t.money }}</h2>
     <SelectField
       :model-value="modelValue.currency"
-      :label="t.countedIn"
+      :label="t.currency"
       :options="CURRENCIES"
       @update:model-value="(currency: string) => emit('update:modelValue', { ...modelValue, currency })"
     />
     <TextField
       :model-value="typed ?? money.typed(modelValue.hourlyRate)"
-      :label="t.hourBench"
-      :hint="t.nothingMinutesCostNothing"
-      :error="wrong ? t.amountMoneyAs36 : null"
+      :label="t.hourlyRateBench"
+      :hint="t.leaveEmptyIfWork"
+      :error="wrong ? t.enterAmountSuchAs : null"
       data-policy="rate"
       @update:model-value="rate"
     />

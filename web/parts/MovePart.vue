@@ -33,7 +33,7 @@ const target = computed(
 const positions = computed(() =>
   positionsOfPart(props.fitment.part.kind).map((each) => ({
     value: each,
-    label: each === 'only' ? t.theBike : each === 'front' ? t.front : t.rear,
+    label: each === 'only' ? t.frame : each === 'front' ? t.front : t.rear,
   })),
 );
 const against = computed(() =>
@@ -56,10 +56,8 @@ async function move(): Promise<void> {
   const to = target.value;
   if (!to) {
     refusal.said.value = {
-      what: tag.value.trim()
-        ? t.thereNoOtherBike({ toUpperCase: tag.value.trim().toUpperCase() })
-        : t.noBikeNamed,
-      todo: t.typeTagBikeGoes,
+      what: tag.value.trim() ? t.thereNoOtherBike({ tag: tag.value.trim().toUpperCase() }) : t.enterBike,
+      todo: t.typeTagBikeGets,
     };
     return;
   }
@@ -87,10 +85,10 @@ async function move(): Promise<void> {
     :aria-label="t.moveName({ name: fitment.part.name })"
     @submit.prevent="move"
   >
-    <TextField v-model="tag" :label="t.toTheBike" :hint="t.itsTag" @update:model-value="refused = []" />
-    <SelectField v-if="positions.length > 1" v-model="position" :label="t.where" :options="positions" />
+    <TextField v-model="tag" :label="t.toBike" :hint="t.tag" @update:model-value="refused = []" />
+    <SelectField v-if="positions.length > 1" v-model="position" :label="t.position" :options="positions" />
     <p v-if="takers.length" class="flex flex-wrap items-center gap-1 sm:col-span-2">
-      <span class="text-soft">{{ t.takesIt }}</span>
+      <span class="text-soft">{{ t.partFitsThere }}</span>
       <button
         v-for="bike in takers"
         :key="bike.id"
@@ -101,9 +99,9 @@ async function move(): Promise<void> {
         {{ bike.tag }}
       </button>
     </p>
-    <CheckField v-model="swap" class="sm:col-span-2">{{ t.whatSitsThereComes }}</CheckField>
+    <CheckField v-model="swap" class="sm:col-span-2">{{ t.partFittedThereComes }}</CheckField>
     <p v-if="!swap" class="text-watch sm:col-span-2">
-      {{ t.bikeLeftWithoutRecorded }}
+      {{ t.bikeThenLacksPart }}
     </p>
     <SpeaksAgainst
       v-if="target && mismatches.length"
@@ -113,7 +111,7 @@ async function move(): Promise<void> {
     />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <p class="text-watch sm:col-span-2">
-      {{ t.lastCheckBothBikes
+      {{ t.lastChecksBothBikes
       }}<template v-if="against.includes('wrong-end')"> {{ MISMATCH_WORDS['wrong-end'] }}</template>
     </p>
     <div class="flex gap-2 sm:col-span-2">
@@ -122,9 +120,9 @@ async function move(): Promise<void> {
         type="submit"
         :disabled="refusal.busy.value || (mismatches.length > 0 && anyway.trim() === '')"
         data-move-save
-        >{{ t.moveIt }}</ActButton
+        >{{ t.movePart }}</ActButton
       >
-      <ActButton @click="emit('close')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('close')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

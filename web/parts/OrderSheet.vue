@@ -28,11 +28,11 @@ async function csv(): Promise<void> {
 <template>
   <section class="rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="order" data-order>
     <div class="flex items-baseline gap-3">
-      <h2 id="order" class="sturdy mr-auto text-xl">{{ t.toOrder }}</h2>
+      <h2 id="order" class="sturdy mr-auto text-xl">{{ t.reorderList }}</h2>
       <p v-if="orders.length" class="figures sturdy text-xl" data-order-cost>{{ money.show(cost) }}</p>
     </div>
     <p v-if="orders.length === 0" class="mt-1 text-soft">
-      {{ t.nothingEveryPartThere }}
+      {{ t.nothingOrderEveryPart }}
     </p>
     <div v-for="order in orders" :key="order.supplier" class="mt-3 border-t-2 border-dashed border-line pt-2">
       <h3 class="flex items-baseline gap-2 font-semibold">

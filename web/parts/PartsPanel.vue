@@ -88,10 +88,10 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
             >
           </p>
           <template v-if="session.may('edit-fleet')">
-            <ActButton data-renew @click="open = { act: 'renew', fitment }">{{ t.renew }}</ActButton>
+            <ActButton data-renew @click="open = { act: 'renew', fitment }">{{ t.replace }}</ActButton>
             <ActButton data-move @click="open = { act: 'move', fitment }">{{ t.move }}</ActButton>
             <ActButton kind="quiet" :disabled="refusal.busy.value" @click="takeOff(fitment)">{{
-              t.takeOff
+              t.remove
             }}</ActButton>
           </template>
         </div>
@@ -118,9 +118,9 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
       </li>
     </ul>
     <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">
-      {{ t.noPartRecordedApart }}
+      {{ t.noPartsRecordedBesides }}
     </p>
-    <DisclosureBox v-if="past.length" class="mt-2" :title="t.pastTakenOff({ past: past.length })">
+    <DisclosureBox v-if="past.length" class="mt-2" :title="t.removedPartCount({ past: past.length })">
       <ul class="space-y-1">
         <li v-for="fitment in past" :key="fitment.id" class="figures text-soft">
           {{ placeWords(fitment) }} · {{ fitment.part.name }} · {{ dayAndClock(fitment.fittedAt, now) }} –

@@ -12,10 +12,10 @@ const isMismatch = (word: string): word is Mismatch => (MISMATCHES as readonly s
 
 <template>
   <div role="alert" class="space-y-2 rounded-md border-2 border-watch bg-watch-wash p-3" data-speaks-against>
-    <p class="font-semibold">{{ t.bikesBuildSpeaksAgainst }}</p>
+    <p class="font-semibold">{{ t.partDoesNotSuit }}</p>
     <template v-for="word in mismatches" :key="word"
       ><CautionLine v-if="isMismatch(word)" :text="MISMATCH_WORDS[word]"
     /></template>
-    <TextField v-model="anyway" :label="t.goesOnAllSame" :hint="t.standsInRecordWith" />
+    <TextField v-model="anyway" :label="t.reasonForFittingAnyway" :hint="t.reasonStoredWithYour" />
   </div>
 </template>

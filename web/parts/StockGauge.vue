@@ -14,7 +14,7 @@ const at = (value: number): number => Math.min(1, value / most.value) * 120;
     viewBox="-1 0 124 18"
     class="h-[18px] w-[124px]"
     role="img"
-    :aria-label="t.onhandOnHandLeast({ onHand, least })"
+    :aria-label="t.onHandInStockMinimum({ onHand, least })"
   >
     <rect x="0" y="4" width="120" height="10" rx="5" class="fill-sunk stroke-line" stroke-width="1.5" />
     <rect

@@ -34,11 +34,11 @@ const modelIds = ref<readonly string[]>(props.item?.modelIds ?? []);
 const tried = ref(false);
 const whole = (text: string): number | null => (/^\d{1,4}$/.test(text.trim()) ? Number(text.trim()) : null);
 const wrong = computed(() => ({
-  name: typed.name.trim() ? null : t.sayWhatAsOn,
-  least: whole(typed.least) === null ? t.wholeNumber09999 : null,
-  price: money.value.read(typed.price) === null ? t.amountMoneyAs14 : null,
-  leadDays: whole(typed.leadDays) === null || Number(typed.leadDays) > 730 ? t.wholeDays0730 : null,
-  supplier: typed.supplier.trim() ? null : t.sayWhoOrderedFrom,
+  name: typed.name.trim() ? null : t.enterNameAsPrinted,
+  least: whole(typed.least) === null ? t.enterWholeNumberFrom : null,
+  price: money.value.read(typed.price) === null ? t.enterAmountSuchAs14 : null,
+  leadDays: whole(typed.leadDays) === null || Number(typed.leadDays) > 730 ? t.enterWholeDaysFrom : null,
+  supplier: typed.supplier.trim() ? null : t.enterSupplier,
 }));
 const error = (field: keyof typeof wrong.value): string | null => (tried.value ? wrong.value[field] : null);
 function toggle(model: string): void {
@@ -70,7 +70,7 @@ async function save(): Promise<void> {
 <template>
   <form
     class="grid gap-3 rounded-lg bg-sunk p-3 sm:grid-cols-2"
-    :aria-label="item ? t.changeName({ name: item.name }) : t.partKeep"
+    :aria-label="item ? t.changeName({ name: item.name }) : t.newPartInStock"
     novalidate
     data-item-form
     @submit.prevent="save"
@@ -83,15 +83,15 @@ async function save(): Promise<void> {
     />
     <TextField v-model="typed.name" :label="t.nameAsOnIts" :error="error('name')" />
     <PartFacts :kind="kind" :facts="facts" @say="(key, value) => (facts[key] = value)" />
-    <TextField v-model="typed.supplier" :label="t.orderedFrom" :error="error('supplier')" />
+    <TextField v-model="typed.supplier" :label="t.supplier" :error="error('supplier')" />
     <div class="grid grid-cols-3 gap-2 sm:col-span-2">
-      <TextField v-model="typed.price" :label="t.priceOne" :error="error('price')" />
-      <TextField v-model="typed.least" :label="t.leastOnHand" :error="error('least')" />
-      <TextField v-model="typed.leadDays" :label="t.daysCome" :error="error('leadDays')" />
+      <TextField v-model="typed.price" :label="t.priceEach" :error="error('price')" />
+      <TextField v-model="typed.least" :label="t.minimumInStock" :error="error('least')" />
+      <TextField v-model="typed.leadDays" :label="t.leadTimeInDays" :error="error('leadDays')" />
     </div>
     <fieldset v-if="fleet.models.length" class="sm:col-span-2">
       <legend class="font-semibold">{{ t.forTheseModelsOnly }}</legend>
-      <p class="text-[0.95rem] text-soft">{{ t.noneChosenAnyBike }}</p>
+      <p class="text-[0.95rem] text-soft">{{ t.noModelChosenPart }}</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
         <button
           v-for="model in fleet.models"
@@ -113,9 +113,9 @@ async function save(): Promise<void> {
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
     <div class="flex gap-2 sm:col-span-2">
       <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-item-save>{{
-        t.keepIt
+        t.savePart
       }}</ActButton>
-      <ActButton @click="emit('done')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

@@ -23,9 +23,9 @@ const money = useMoney();
 const facts = computed(() => {
   const { facts: of, modelIds } = props.item;
   return [
-    of.wheelSize ? t.wheelsizeIn({ wheelSize: of.wheelSize }) : '',
+    of.wheelSize ? t.wheelSizeIn({ wheelSize: of.wheelSize }) : '',
     of.brake ? of.brake.replace(/-/g, ' ') : '',
-    of.sprockets ? t.sprocket({ sprockets: of.sprockets }) : '',
+    of.sprockets ? t.sprocketCount({ sprockets: of.sprockets }) : '',
     of.retention ? of.retention.replace(/-/g, ' ') : '',
     modelIds
       .map((id) => fleet.models.find((model) => model.id === id)?.name ?? '')
@@ -51,14 +51,14 @@ const isOpen = (act: 'count' | 'edit'): boolean =>
       <p class="figures w-14 shrink-0 text-center leading-none">
         <span class="sturdy text-3xl" :class="item.onHand < item.least && 'text-watch'" data-on-hand>{{
           item.onHand
-        }}</span><br /><span class="text-xs text-soft">{{ t.onHand }}</span>
+        }}</span><br /><span class="text-xs text-soft">{{ t.inStock }}</span>
       </p>
       <div class="min-w-0 grow basis-40 leading-snug">
         <p class="text-lg font-semibold">{{ item.name }}</p>
         <p class="text-[0.95rem] text-soft">
           <template v-if="facts">{{ facts }} · </template
           >{{
-            t.showSupplierDay({
+            t.showSupplierDayLead({
               show: money.show(item.price),
               supplier: item.supplier,
               leadDays: item.leadDays,
@@ -66,7 +66,7 @@ const isOpen = (act: 'count' | 'edit'): boolean =>
           }}
         </p>
         <p v-if="waiting" class="text-[0.95rem] font-semibold text-watch">
-          {{ t.waitedForWaiting({ waiting }) }}
+          {{ t.repairsWaitingWaiting({ waiting }) }}
         </p>
       </div>
       <div class="leading-none">
@@ -77,8 +77,8 @@ const isOpen = (act: 'count' | 'edit'): boolean =>
         >
           {{
             item.onHand < item.least
-              ? t.shortLeastLeast({ least: item.least })
-              : t.leastLeast({ least: item.least })
+              ? t.belowMinimumLeast({ least: item.least })
+              : t.minimumLeast({ least: item.least })
           }}
         </p>
       </div>

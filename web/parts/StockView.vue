@@ -48,7 +48,7 @@ const models = (item: StockItem): string[] =>
         kind="main"
         data-add-item
         @click="open = open?.act === 'add' ? null : { act: 'add' }"
-        >{{ t.keepAnotherPart }}</ActButton
+        >{{ t.addPart }}</ActButton
       >
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />
@@ -71,9 +71,9 @@ const models = (item: StockItem): string[] =>
           </ul>
         </section>
         <p v-if="stock.loaded.value && bins.length === 0" class="text-lg">
-          {{ stock.items.value.length ? t.noPartFitsSearch : t.noPartKeptYet }}
+          {{ stock.items.value.length ? t.noPartMatchesSearch : t.noPartsInStock }}
         </p>
-        <p v-else-if="!stock.loaded.value" class="text-soft" role="status">{{ t.fetchingShelf }}</p>
+        <p v-else-if="!stock.loaded.value" class="text-soft" role="status">{{ t.loadingStock }}</p>
       </div>
       <OrderSheet class="self-start min-[1000px]:sticky min-[1000px]:top-28" :orders="stock.orders.value" />
     </div>

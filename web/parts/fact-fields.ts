@@ -16,7 +16,7 @@ const choice = (key: FactField['key'], label: string, words: readonly string[]):
     ...words.map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
   ],
 });
-const size = choice('wheelSize', t.wheelSizeInches, WHEEL_SIZES);
+const size = choice('wheelSize', t.wheelSizeInInches, WHEEL_SIZES);
 const sprockets = choice(
   'sprockets',
   t.sprockets,
@@ -25,10 +25,10 @@ const sprockets = choice(
 
 /** What is asked of each kind of part to know which bikes take it. */
 export const FACT_FIELDS: Record<PartKind, readonly FactField[]> = {
-  wheel: [size, choice('brake', t.madeForBrake, BRAKES), choice('retention', t.axle, RETENTIONS)],
+  wheel: [size, choice('brake', t.forBrakeType, BRAKES), choice('retention', t.axle, RETENTIONS)],
   tyre: [size],
   rotor: [],
-  pads: [choice('brake', t.madeForBrake, BRAKES)],
+  pads: [choice('brake', t.forBrakeType, BRAKES)],
   chain: [sprockets],
   cassette: [sprockets],
   fork: [size],

@@ -2,63 +2,63 @@ import { message } from '@cadre/web/platform/i18n';
 
 // CountStock
 export const delivered = message('Delivered');
-export const howManyCame = message('How many came?');
+export const numberDelivered = message('Number delivered');
 export const counted = message('Counted');
-export const howManyLieThere = message('How many lie there?');
-export const givenBack = message('Given back');
-export const howManyCameBack = message('How many came back?');
+export const numberInStock = message('Number in stock');
+export const returned = message('Returned');
+export const numberReturned = message('Number returned');
 export const lostThrownAway = message('Lost or thrown away');
-export const howManyGone = message('How many are gone?');
+export const numberLost = message('Number lost');
 export const countName = message('Count {name}');
-export const why = message('Why');
-export const thenOnHand = message('then on hand');
-export const keepCount = message('Keep the count');
-export const leaveIt = message('Leave it');
-export const wholeNumber09999 = message('A whole number, 0 to 9999.');
+export const reason = message('Reason');
+export const inStockAfter = message('in stock after this');
+export const saveCount = message('Save count');
+export const cancel = message('Cancel');
+export const enterWholeNumberFrom = message('Enter a whole number from 0 to 9999.');
 
 // FitPart
-export const theBike = message('The bike');
+export const frame = message('Frame');
 export const front = message('Front');
 export const rear = message('Rear');
-export const partHasNoName = message('The part has no name.');
-export const sayWhatAsOn = message('Say what it is, as on its label.');
-export const renewName = message('Renew {name}');
+export const enterNamePart = message('Enter the name of the part.');
+export const enterNameAsPrinted = message('Enter the name as printed on its label.');
+export const replaceName = message('Replace {name}');
 export const fitPart = message('Fit a part');
 export const part = message('Part');
-export const where = message('Where');
-export const nameAsOnIts = message('Name, as on its label');
-export const itsLastCheckNo = message(
-  'Its last check no longer counts once a part is changed: look the bike over before it goes out.',
+export const position = message('Position');
+export const nameAsOnIts = message('Name as on its label');
+export const whenPartChangesLast = message(
+  'When a part changes, the last check is no longer valid: check the bike before the next ride.',
 );
-export const renewIt = message('Renew it');
-export const fitIt = message('Fit it');
+export const replacePart = message('Replace part');
+export const fitPart2 = message('Fit part');
 
 // MoneyChoice
 export const money = message('Money');
-export const countedIn = message('Counted in');
-export const hourBench = message('An hour at the bench');
-export const nothingMinutesCostNothing = message('nothing: minutes cost nothing');
-export const amountMoneyAs36 = message('An amount of money, as 36.00.');
+export const currency = message('Currency');
+export const hourlyRateBench = message('Hourly rate at the bench');
+export const leaveEmptyIfWork = message('leave empty if work time costs nothing');
+export const enterAmountSuchAs = message('Enter an amount such as 36.00.');
 
 // MovePart
-export const thereNoOtherBike = message('There is no other bike {toUpperCase}.');
-export const noBikeNamed = message('No bike is named.');
-export const typeTagBikeGoes = message('Type the tag of the bike it goes onto.');
+export const thereNoOtherBike = message('There is no other bike {tag}.');
+export const enterBike = message('Enter a bike.');
+export const typeTagBikeGets = message('Type the tag of the bike that gets the part.');
 export const moveName = message('Move {name}');
-export const toTheBike = message('To the bike');
-export const itsTag = message('Its tag');
-export const takesIt = message('Takes it:');
-export const whatSitsThereComes = message('What sits there comes onto this bike in its place');
-export const bikeLeftWithoutRecorded = message(
-  'This bike is left without it: that is recorded as left apart and holds the bike until it is whole again.',
+export const toBike = message('To bike');
+export const tag = message('Tag');
+export const partFitsThere = message('This part fits there:');
+export const partFittedThereComes = message('The part fitted there comes to this bike in exchange');
+export const bikeThenLacksPart = message(
+  'This bike then lacks the part. That is recorded as not reassembled and holds the bike until a part is fitted.',
 );
-export const lastCheckBothBikes = message('The last check of both bikes no longer counts.');
-export const moveIt = message('Move it');
+export const lastChecksBothBikes = message('The last checks of both bikes are no longer valid.');
+export const movePart = message('Move part');
 
 // OrderSheet
-export const toOrder = message('To order');
-export const nothingEveryPartThere = message(
-  'Nothing. Every part is there in its least number, and no repair waits for one.',
+export const reorderList = message('Reorder list');
+export const nothingOrderEveryPart = message(
+  'Nothing to order. Every part is at its minimum or above, and no repair waits for a part.',
 );
 export const inDayShow = message('in {leadDays, plural, one {# day} other {# days}} · {show}');
 export const forReason = message('for {reason}');
@@ -68,65 +68,73 @@ export const pdf = message('PDF');
 // PartsPanel
 export const parts = message('Parts');
 export const sinceWhen = message('since {when}');
-export const renew = message('Renew');
+export const replace = message('Replace');
 export const move = message('Move');
-export const takeOff = message('Take off');
-export const noPartRecordedApart = message('No part is recorded apart from the fit list.');
-export const pastTakenOff = message('{past} taken off');
+export const remove = message('Remove');
+export const noPartsRecordedBesides = message('No parts recorded besides the fit list.');
+export const removedPartCount = message('{past, plural, one {# removed part} other {# removed parts}}');
 
 // SpeaksAgainst
-export const bikesBuildSpeaksAgainst = message('This bike’s build speaks against it:');
-export const goesOnAllSame = message('It goes on all the same, because');
-export const standsInRecordWith = message(
-  'It stands in the record with your name. In doubt ask a qualified mechanic.',
+export const partDoesNotSuit = message('This part does not suit the bike’s build:');
+export const reasonForFittingAnyway = message('Reason for fitting it anyway');
+export const reasonStoredWithYour = message(
+  'The reason is stored with your name. If in doubt, ask a qualified mechanic.',
 );
 
 // StockGauge
-export const onhandOnHandLeast = message('{onHand} on hand, at least {least} wanted');
+export const onHandInStockMinimum = message('{onHand} in stock, minimum {least}');
 
 // StockItemForm
-export const amountMoneyAs14 = message('An amount of money, as 14.50.');
-export const wholeDays0730 = message('Whole days, 0 to 730.');
-export const sayWhoOrderedFrom = message('Say who it is ordered from.');
+export const enterAmountSuchAs14 = message('Enter an amount such as 14.50.');
+export const enterWholeDaysFrom = message('Enter whole days from 0 to 730.');
+export const enterSupplier = message('Enter the supplier.');
 export const changeName = message('Change {name}');
-export const partKeep = message('A part to keep');
-export const orderedFrom = message('Ordered from');
-export const priceOne = message('Price of one');
-export const leastOnHand = message('Least on hand');
-export const daysCome = message('Days to come');
+export const newPartInStock = message('New part in stock');
+export const supplier = message('Supplier');
+export const priceEach = message('Price each');
+export const minimumInStock = message('Minimum in stock');
+export const leadTimeInDays = message('Lead time in days');
 export const forTheseModelsOnly = message('For these models only');
-export const noneChosenAnyBike = message('None chosen: any bike whose build takes it.');
-export const keepIt = message('Keep it');
+export const noModelChosenPart = message('No model chosen: the part is for any bike whose build suits it.');
+export const savePart = message('Save part');
 
 // StockRow
-export const wheelsizeIn = message('{wheelSize} in');
-export const sprocket = message('{sprockets, plural, one {# sprocket} other {# sprockets}}');
-export const onHand = message('on hand');
-export const showSupplierDay = message('{show} · {supplier}, {leadDays, plural, one {# day} other {# days}}');
-export const waitedForWaiting = message('Waited for: {waiting}');
-export const shortLeastLeast = message('short: least {least}');
-export const leastLeast = message('least {least}');
+export const wheelSizeIn = message('{wheelSize} in');
+export const sprocketCount = message('{sprockets, plural, one {# sprocket} other {# sprockets}}');
+export const inStock = message('in stock');
+export const showSupplierDayLead = message(
+  '{show} · {supplier}, {leadDays, plural, one {# day} other {# days}} lead time',
+);
+export const repairsWaitingWaiting = message('Repairs waiting: {waiting}');
+export const belowMinimumLeast = message('below minimum {least}');
+export const minimumLeast = message('minimum {least}');
 export const count = message('Count');
 export const edit = message('Edit');
 
 // StockView
 export const search = message('Search');
-export const keepAnotherPart = message('Keep another part');
-export const noPartFitsSearch = message('No part fits this search.');
-export const noPartKeptYet = message('No part is kept yet. Keep one, then count in how many lie there.');
-export const fetchingShelf = message('Fetching the shelf …');
+export const addPart = message('Add part');
+export const noPartMatchesSearch = message('No part matches this search.');
+export const noPartsInStock = message('No parts in stock yet. Add a part, then count how many you have.');
+export const loadingStock = message('Loading the stock …');
 
 // fact-fields
 export const notKnown = message('Not known');
-export const wheelSizeInches = message('Wheel size, inches');
+export const wheelSizeInInches = message('Wheel size in inches');
 export const sprockets = message('Sprockets');
-export const madeForBrake = message('Made for brake');
+export const forBrakeType = message('For brake type');
 export const axle = message('Axle');
 
 // order-csv
-export const supplier = message('Supplier');
-export const each = message('Each');
-export const together = message('Together');
-export const leadDays = message('Lead days');
+export const total = message('Total');
 export const forBikes = message('For bikes');
-export const forShelf = message('For the shelf');
+export const forStock = message('For stock');
+
+// help stock
+export const helpStockPurpose1 = message(
+  'Parts in stock, their minimum, price and supplier, and the reorder list. Repairs count the stock down.',
+);
+export const helpStockWord1 = message('Minimum');
+export const helpStockMeans1 = message('Below this number the part appears on the reorder list.');
+export const helpStockWord2 = message('Lead time');
+export const helpStockMeans2 = message('Days from order to delivery.');

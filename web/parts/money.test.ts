@@ -48,7 +48,7 @@ it('an order list as a file: a line an item with what it is for, and no cell a s
   const line = { item, count: 3, wantedFor: [{ tag: 'H01', count: 1 }], toTheLeast: 2, cost: 4350 };
   const csv = orderCsv([{ supplier: 'Reed', lines: [line], cost: 4350, leadDays: 5 }], moneyIn('GBP'));
   const [head, row] = csv.split('\r\n');
-  expect(head).toBe('Supplier,Part,Count,Each,Together,Lead days,For bikes,For the shelf');
+  expect(head).toBe('Supplier,Part,Count,Price each,Total,Lead time in days,For bikes,For stock');
   expect(row).toContain('3,14.50,43.50,5,H01,2');
   expect(row).not.toMatch(/(^|,)"?=/);
 });

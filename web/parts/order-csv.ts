@@ -18,7 +18,7 @@ export function orderCsv(orders: readonly SupplierOrder[], money: Money): string
       String(toTheLeast),
     ]),
   );
-  const head = [t.supplier, t.part, t.count, t.each, t.together, t.leadDays, t.forBikes, t.forShelf];
+  const head = [t.supplier, t.part, t.count, t.priceEach, t.total, t.leadTimeInDays, t.forBikes, t.forStock];
   return `${Papa.unparse(
     [head, ...lines].map((row) => row.map(defuse)),
     { newline: '\r\n' },

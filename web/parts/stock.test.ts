@@ -73,11 +73,11 @@ const sentLast = () => server.sent.at(-1);
 describe('the shelf', () => {
   it('stands in bins, says in words what is short, who waits for it and which bikes take it', async () => {
     const view = await shown();
-    expect(view.findAll('h2').map((each) => each.text())).toEqual(['Pads', 'Chain', 'To order']);
-    expect(bin(view, 'Pads soft').text()).toContain('short: least 2');
+    expect(view.findAll('h2').map((each) => each.text())).toEqual(['Pads', 'Chain', 'Reorder list']);
+    expect(bin(view, 'Pads soft').text()).toContain('below minimum 2');
     expect(bin(view, 'Pads hard').text()).not.toContain('short');
     expect(bin(view, 'Chain 116').text()).toContain('11 sprockets · Sandpiper');
-    expect(bin(view, 'Chain 116').text()).toContain('Waited for: H04 ×2');
+    expect(bin(view, 'Chain 116').text()).toContain('Repairs waiting: H04 ×2');
   });
   it('comes to an order by supplier: what is waited for, and up to the least', async () => {
     const view = await shown();
@@ -95,7 +95,7 @@ describe('the shelf', () => {
     expect(await found('sedge')).toEqual(['Pads hard']);
     expect(await found('sandpiper chain')).toEqual(['Chain 116']);
     expect(await found('saddle')).toEqual([]);
-    expect(view.text()).toContain('No part fits this search.');
+    expect(view.text()).toContain('No part matches this search.');
   });
   it('is only read by whoever may not change the fleet', async () => {
     useSession().person = { id: 'sun', name: 'Sun', role: 'desk', trainee: false } as Person;
@@ -119,7 +119,7 @@ describe('counting', () => {
     ['Delivered', '6', 6, 'delivered', '7'],
     ['Counted', '3', 2, 'counted', '3'],
     ['Lost or thrown away', '1', -1, 'lost', '0'],
-    ['Given back', '2', 2, 'returned', '3'],
+    ['Returned', '2', 2, 'returned', '3'],
   ])(
     '%s %s: the difference of %i is sent, and what is there then was said before',
     async (way, typed, by, why, then) => {
@@ -130,7 +130,7 @@ describe('counting', () => {
       await button?.trigger('click');
       expect(button?.attributes('aria-pressed')).toBe('true');
       await view.get('[data-count] input').setValue(typed);
-      expect(view.get('[data-count-form]').text()).toContain(`then on hand ${then}`);
+      expect(view.get('[data-count-form]').text()).toContain(`in stock after this ${then}`);
       await submit(view, '[data-count-form]');
       expect(sentLast()).toMatchObject({ body: { by, why } });
       expect(bin(view, 'Pads soft').get('[data-on-hand]').text()).toBe(then);
@@ -141,7 +141,7 @@ describe('counting', () => {
     const view = await counting();
     await view.get('[data-count] input').setValue(typed);
     await submit(view, '[data-count-form]');
-    expect(view.get('[data-count-form]').text()).toContain('A whole number, 0 to 9999.');
+    expect(view.get('[data-count-form]').text()).toContain('Enter a whole number from 0 to 9999.');
     expect(server.sent).toHaveLength(1);
   });
   it('under nothing is refused with what to do, and what was typed stays', async () => {
@@ -150,7 +150,7 @@ describe('counting', () => {
     await view.findAll('[data-count-form] button')[3]?.trigger('click');
     await view.get('[data-count] input').setValue('1');
     await submit(view, '[data-count-form]');
-    expect(view.get('[role=alert]').text()).toContain('Say how many lie on the shelf now.');
+    expect(view.get('[role=alert]').text()).toContain('Enter the number in stock now.');
     expect(view.get<HTMLInputElement>('[data-count] input').element.value).toBe('1');
   });
 });
@@ -163,11 +163,11 @@ describe('a part to keep', () => {
     await view.get('[data-add-item]').trigger('click');
     await fillItem(view, { Part: 'chain' });
     await fillItem(view, {
-      'Name, as on its label': ' Chain 9 ',
+      'Name as on its label': ' Chain 9 ',
       Sprockets: '9',
-      'Ordered from': 'Reed',
-      'Price of one': '21,5',
-      'Least on hand': '0',
+      Supplier: 'Reed',
+      'Price each': '21,5',
+      'Minimum in stock': '0',
     });
     await view.findAll('[data-item-form] fieldset button')[0]?.trigger('click');
     await submit(view, '[data-item-form]');
@@ -191,10 +191,16 @@ describe('a part to keep', () => {
   it('names each field that is wrong', async () => {
     const view = await shown();
     await view.get('[data-add-item]').trigger('click');
-    await fillItem(view, { 'Price of one': 'much', 'Least on hand': '-1', 'Days to come': '999' });
+    await fillItem(view, { 'Price each': 'much', 'Minimum in stock': '-1', 'Lead time in days': '999' });
     await submit(view, '[data-item-form]');
     const said = view.get('[data-item-form]').text();
-    for (const words of ['as on its label.', '0 to 9999.', 'as 14.50.', '0 to 730.', 'ordered from.'])
+    for (const words of [
+      'Enter the name as printed on its label.',
+      '0 to 9999.',
+      'as 14.50.',
+      '0 to 730.',
+      'Enter the supplier.',
+    ])
       expect(said).toContain(words);
     expect(server.sent).toHaveLength(1);
   });
@@ -205,7 +211,7 @@ describe('a part to keep', () => {
     });
     const view = await shown();
     await bin(view, 'Pads soft').findAll('button')[1]?.trigger('click');
-    await fillItem(view, { 'Least on hand': '1' });
+    await fillItem(view, { 'Minimum in stock': '1' });
     await submit(view, '[data-item-form]');
     expect(sentLast()?.body).toMatchObject({
       version: 1,

@@ -6,6 +6,6 @@ export const partsViews: readonly RouteRecordRaw[] = [
     path: '/stock',
     name: 'stock',
     component: () => import('./StockView.vue'),
-    meta: { title: t.parts },
+    meta: { help: () => import('./help'), title: t.parts, nav: { area: 'workshop', order: 3, act: 'mark' } },
   },
 ];

@@ -31,7 +31,7 @@ async function left(): Promise<void> {
           changing ? session.person?.name : t.changePerson
         }}</DialogTitle>
         <p v-if="!changing" class="mb-4 text-soft">
-          {{ t.nowNameMarksKeep({ name: session.person?.name ?? '' }) }}
+          {{ t.signedInNameEarlier({ name: session.person?.name ?? '' }) }}
         </p>
         <SignInForm v-if="!changing" @done="emit('done')" />
         <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-3" />

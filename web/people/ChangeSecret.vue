@@ -41,7 +41,7 @@ async function save(): Promise<void> {
 <template>
   <form class="space-y-4" data-change-secret @submit.prevent="save">
     <p v-if="current" class="rounded-md bg-sunk p-3">
-      {{ t.leadsCodeWasGood }}
+      {{ t.leadsCodeWasValid }}
     </p>
     <TextField
       v-else
@@ -55,7 +55,7 @@ async function save(): Promise<void> {
     <TextField
       v-model="secret"
       :label="t.newCode"
-      :hint="t.eightCharactersMore"
+      :hint="t.least8Characters"
       type="password"
       autocomplete="new-password"
       :error="errorOf('secret')"
@@ -66,7 +66,7 @@ async function save(): Promise<void> {
       :label="t.repeatNewCode"
       type="password"
       autocomplete="new-password"
-      :error="differs ? t.notSameAsAbove : null"
+      :error="differs ? t.notSameCode : null"
       data-new-secret-again
     />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />

@@ -31,7 +31,7 @@ function done(what: string): void {
 const withoutPin = (): Promise<boolean> =>
   refusal.run(async () => {
     session.take(await act(removePin, { body: {} }));
-    said.value = t.yourPinGoneFrom;
+    said.value = t.yourPinRemovedFrom;
   });
 /** The list of devices is asked for: the dialog is for changing the person first. */
 const listing = ref(false);
@@ -47,7 +47,7 @@ async function everywhere(): Promise<void> {
 <template>
   <section :class="!changing && 'mt-5 border-t-2 border-line pt-4'" aria-labelledby="own-access">
     <h3 id="own-access" class="sturdy text-lg">
-      {{ !changing ? t.yourAccess : form === 'pin' ? t.setPinForDevice : t.changeMyCode }}
+      {{ !changing ? t.yourSignIn : form === 'pin' ? t.setPinForDevice : t.changeMyCode }}
     </h3>
     <p v-if="said" role="status" class="mt-1 font-semibold">{{ said }}</p>
     <p v-if="session.quick && !changing" class="mt-1">
@@ -62,7 +62,7 @@ async function everywhere(): Promise<void> {
       }}</ActButton>
       <ActButton v-else-if="!session.quick" data-own-pin @click="open('pin')">{{ t.setPin }}</ActButton>
       <ActButton :disabled="refusal.busy.value" data-end-all @click="everywhere">{{
-        t.signOutOnEvery
+        t.signOutOnAll
       }}</ActButton>
       <ActButton v-if="session.person" data-own-data @click="saveOwn">{{ t.saveMyData }}</ActButton>
       <ActButton :aria-expanded="listing" data-own-devices @click="listing = !listing">{{

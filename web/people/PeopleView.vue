@@ -64,7 +64,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
 
 <template>
   <main class="mx-auto max-w-5xl space-y-6 px-4 pb-10 pt-4">
-    <h1 class="sturdy text-2xl">{{ t.peopleSetup }}</h1>
+    <h1 class="sturdy text-2xl">{{ t.peopleSettings }}</h1>
     <NoticePlate v-if="list.said.value" :said="list.said.value" />
     <section aria-labelledby="who">
       <h2 id="who" class="sturdy text-xl">{{ t.people }}</h2>
@@ -101,9 +101,9 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
             >{{ t.newCode }}</ActButton
           >
           <ActButton
-            :aria-label="t.saveTheirDataName({ name: person.name })"
+            :aria-label="t.saveDataName({ name: person.name })"
             @click="list.run(() => savePersonData(person))"
-            >{{ t.saveTheirData }}</ActButton
+            >{{ t.saveData }}</ActButton
           >
           <ActButton
             v-if="!person.active && !person.nameless"
@@ -146,25 +146,25 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
         <TextField
           v-model="fresh.signInName"
           :label="t.signInName"
-          :hint="t.smallLettersDigits"
+          :hint="t.lowerCaseLettersDigits"
           :error="errorIn(adding, 'signInName')"
         />
         <SelectField v-model="fresh.role" :label="t.role" :options="ROLE_OPTIONS" />
         <TextField
           v-model="fresh.secret"
           :label="t.code"
-          :hint="t.eightCharactersMore"
+          :hint="t.least8Characters"
           type="password"
           autocomplete="new-password"
           :error="errorIn(adding, 'secret')"
         />
-        <CheckField v-model="trainee">{{ t.traineeCriticalsOneOne }}</CheckField>
+        <CheckField v-model="trainee">{{ t.traineeAnswersCriticalQuestions }}</CheckField>
         <ActButton kind="main" type="submit" :disabled="adding.busy.value">{{ t.addPerson }}</ActButton>
         <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="sm:col-span-2" />
       </form>
     </section>
     <p class="max-w-prose text-soft">
-      {{ t.howMarksGivenEvery }}
+      {{ t.setHowAnswersGiven }}
       <RouterLink :to="{ name: 'policy' }" class="text-act underline">{{ t.policy }}</RouterLink>.
     </p>
   </main>

@@ -18,10 +18,10 @@ async function remove(): Promise<void> {
 <template>
   <div class="rounded-lg bg-sunk p-3 text-ink" data-remove-name>
     <p class="max-w-prose">
-      {{ t.theName }} <strong>{{ person.name }}</strong> {{ t.goesForGoodHere }}
+      {{ t.theName }} <strong>{{ person.name }}</strong> {{ t.removedPermanentlyFromEvery }}
     </p>
     <ActButton class="mt-2" :disabled="refusal.busy.value" @click="remove">{{
-      t.removeNameForGood
+      t.removeNamePermanently
     }}</ActButton>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
   </div>

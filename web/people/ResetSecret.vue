@@ -26,7 +26,7 @@ async function save(): Promise<void> {
     <p v-if="given" class="flex flex-wrap items-center gap-3" role="status">
       <span class="grow"
         >{{ t.tellName({ name: person.name }) }} <span class="figures sturdy text-lg">{{ given }}</span>{{
-          t.goodForOneSign
+          t.codeValidForOne({ name: person.name })
         }}</span
       >
       <ActButton @click="emit('done')">{{ t.done }}</ActButton>
@@ -36,7 +36,7 @@ async function save(): Promise<void> {
         v-model="secret"
         class="min-w-56 grow"
         :label="t.codeForNameS({ name: person.name })"
-        :hint="t.eightCharactersMoreThey"
+        :hint="t.least8CharactersName({ name: person.name })"
         :error="
           refusal.fields.value[0]
             ? fieldWords(refusal.fields.value[0].code, refusal.fields.value[0].params)

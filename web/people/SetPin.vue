@@ -17,7 +17,7 @@ const pin = ref('');
 const errorOf = (path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
   if (!issue) return null;
-  return path === 'pin' ? t.fourSixDigits : fieldWords(issue.code, issue.params);
+  return path === 'pin' ? t.n46Digits : fieldWords(issue.code, issue.params);
 };
 async function save(): Promise<void> {
   const done = await refusal.run(async () =>
@@ -30,12 +30,12 @@ async function save(): Promise<void> {
 <template>
   <form class="space-y-4" data-set-pin @submit.prevent="save">
     <p class="rounded-md bg-sunk p-3">
-      {{ t.withPinYouSign }}
+      {{ t.pinFasterSignIn }}
     </p>
     <TextField
       v-model="pin"
       :label="t.pin"
-      :hint="t.fourSixDigits"
+      :hint="t.n46Digits"
       type="password"
       inputmode="numeric"
       autocomplete="off"

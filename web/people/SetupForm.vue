@@ -21,13 +21,13 @@ const fields = reactive({
   secret: '',
 });
 const LABELS: Record<keyof typeof fields, { label: string; hint?: string; type?: string }> = {
-  programName: { label: t.program, hint: t.lodgeParkSchoolClub },
-  siteName: { label: t.firstSite, hint: t.whereBikesKept },
+  programName: { label: t.program, hint: t.nameLodgeParkSchool },
+  siteName: { label: t.firstSite, hint: t.placeWhereBikesStored },
   timeZone: { label: t.timeZone },
   opensAt: { label: t.opensAt, type: t.time },
   leadName: { label: t.yourName },
-  signInName: { label: t.yourSignInName, hint: t.smallLettersDigits },
-  secret: { label: t.yourCode, hint: t.eightCharactersMore, type: t.password },
+  signInName: { label: t.yourSignInName, hint: t.lowerCaseLettersDigits },
+  secret: { label: t.yourCode, hint: t.least8Characters, type: t.password },
 };
 const errorOf = (path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);

@@ -38,7 +38,7 @@ async function enter(): Promise<void> {
 <template>
   <ChangeSecret v-if="choosing" :current="secret" @done="emit('done')" />
   <form v-else class="space-y-4" @submit.prevent="enter">
-    <div v-if="known.length" role="group" :aria-label="t.peopleBrowser" class="flex flex-wrap gap-2">
+    <div v-if="known.length" role="group" :aria-label="t.peopleOnDevice" class="flex flex-wrap gap-2">
       <ActButton
         v-for="each in known"
         :key="each.signInName"
@@ -62,7 +62,7 @@ async function enter(): Promise<void> {
       t.signIn
     }}</ActButton>
     <div v-if="session.setup?.demoPeople.length" class="rounded-md bg-sunk p-3">
-      <p class="font-semibold">{{ t.demoItsPeopleMade }}</p>
+      <p class="font-semibold">{{ t.demoWithInventedPeople }}</p>
       <ul class="mt-1 flex flex-wrap gap-2">
         <li v-for="person in session.setup.demoPeople" :key="person.signInName">
           <button
@@ -77,7 +77,7 @@ async function enter(): Promise<void> {
           </button>
         </li>
       </ul>
-      <p class="mt-1 text-sm text-soft">{{ t.theirCodesPrintedWhere }}</p>
+      <p class="mt-1 text-sm text-soft">{{ t.theirCodesPrintedIn }}</p>
     </div>
   </form>
 </template>

@@ -20,10 +20,10 @@ function signedWords(system: System): string {
 
 <template>
   <fieldset class="rounded-md bg-sunk p-3">
-    <legend class="sr-only">{{ t.whatNameSignedOff({ name: person.name }) }}</legend>
+    <legend class="sr-only">{{ t.stationsNameSignedOff({ name: person.name }) }}</legend>
     <p class="leading-snug">
       <span class="font-semibold">{{ t.signedOffFor }}</span>{{ ' '
-      }}<span class="text-soft">{{ t.givesTheseStationEvery }}</span>
+      }}<span class="text-soft">{{ t.answersTheseStationEvery }}</span>
     </p>
     <div class="mt-1 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-4">
       <CheckField

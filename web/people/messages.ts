@@ -2,34 +2,34 @@ import { message } from '@cadre/web/platform/i18n';
 
 // ChangePerson
 export const changePerson = message('Change person');
-export const nowNameMarksKeep = message('Now: {name}. Marks keep the name of whoever gave them.');
+export const signedInNameEarlier = message('Signed in: {name}. Earlier marks keep the name of their author.');
 export const back = message('Back');
 export const signOut = message('Sign out');
 
 // ChangeSecret
-export const leadsCodeWasGood = message(
-  'The lead’s code was good for this one sign-in. Choose your own now.',
+export const leadsCodeWasValid = message(
+  'The lead’s code was valid for one sign-in only. Choose your own code now.',
 );
 export const currentCode = message('Current code');
 export const newCode = message('New code');
-export const eightCharactersMore = message('Eight characters or more');
+export const least8Characters = message('At least 8 characters');
 export const repeatNewCode = message('Repeat the new code');
-export const notSameAsAbove = message('Not the same as above.');
-export const changeCode = message('Change the code');
+export const notSameCode = message('This is not the same code.');
+export const changeCode = message('Change code');
 
 // OwnAccess
-export const yourPinGoneFrom = message('Your PIN is gone from this device.');
-export const yourAccess = message('Your access');
+export const yourPinRemovedFrom = message('Your PIN is removed from this device.');
+export const yourSignIn = message('Your sign-in');
 export const setPinForDevice = message('Set a PIN for this device');
 export const changeMyCode = message('Change my code');
 export const youSignedInWith = message(
-  'You signed in with your PIN. Releasing a bike and changing people or rules need your code.',
+  'You signed in with your PIN. To release a bike or to change people or rules, sign in with your code.',
 );
 export const yourPinSetFor = message('Your PIN is set for this device.');
 export const yourCodeChangedOther = message('Your code is changed. Other devices are signed out.');
 export const removeMyPin = message('Remove my PIN');
 export const setPin = message('Set a PIN');
-export const signOutOnEvery = message('Sign out on every device');
+export const signOutOnAll = message('Sign out on all devices');
 export const saveMyData = message('Save my data');
 export const myDevices = message('My devices');
 
@@ -41,58 +41,60 @@ export const thisDevice = message('This device');
 export const lastUsedWhen = message('last used {when}');
 
 // PeopleView
-export const peopleSetup = message('People and setup');
+export const peopleSettings = message('People and settings');
 export const people = message('People');
 export const left = message('(left)');
 export const roleName = message('Role of {name}');
 export const trainee = message('trainee');
-export const saveTheirDataName = message('Save their data: {name}');
-export const saveTheirData = message('Save their data');
+export const saveDataName = message('Save data: {name}');
+export const saveData = message('Save data');
 export const removeName = message('Remove name…');
 export const hasLeft = message('Has left');
 export const isBack = message('Is back');
 export const name = message('Name');
 export const signInName = message('Sign-in name');
-export const smallLettersDigits = message('Small letters and digits');
+export const lowerCaseLettersDigits = message('lower-case letters and digits');
 export const role = message('Role');
 export const code = message('Code');
-export const traineeCriticalsOneOne = message('Trainee: criticals one by one, checks co-signed');
-export const addPerson = message('Add this person');
-export const howMarksGivenEvery = message('How marks are given, and every other rule of the house, is under');
+export const traineeAnswersCriticalQuestions = message(
+  'Trainee: answers critical questions one by one; checks need a co-signature',
+);
+export const addPerson = message('Add person');
+export const setHowAnswersGiven = message('Set how answers are given, and all other rules, under');
 export const policy = message('Policy');
 
 // RemoveName
 export const theName = message('The name');
-export const goesForGoodHere = message(
-  'goes for good, here and on every page. Their checks and repairs stay; they are then by “Nameless” and six letters or digits. Nobody can bring the name back. Save their data first if anybody may ask for it.',
+export const removedPermanentlyFromEvery = message(
+  'is removed permanently from every page. The person’s checks and repairs stay and are shown under “Nameless” with six letters or digits. This cannot be undone. Save the person’s data first if anyone may ask for it.',
 );
-export const removeNameForGood = message('Remove this name for good');
+export const removeNamePermanently = message('Remove this name permanently');
 
 // ResetSecret
 export const tellName = message('Tell {name}:');
-export const goodForOneSign = message(
-  '. It is good for one sign-in. They are signed out everywhere until then.',
+export const codeValidForOne = message(
+  '. This code is valid for one sign-in. Until then {name} is signed out on all devices.',
 );
 export const done = message('Done');
 export const codeForNameS = message('Code for {name}’s next sign-in');
-export const eightCharactersMoreThey = message('Eight characters or more. They choose their own then.');
+export const least8CharactersName = message('At least 8 characters. {name} then chooses a new code.');
 export const setCode = message('Set code');
 export const cancel = message('Cancel');
 
 // SetPin
-export const fourSixDigits = message('Four to six digits');
-export const withPinYouSign = message(
-  'With the PIN you sign in faster on this device, as long as it has a connection. Releasing a bike and changing people or rules still need your code.',
+export const n46Digits = message('4 to 6 digits');
+export const pinFasterSignIn = message(
+  'A PIN is a faster sign-in on this device while it is online. To release a bike or to change people or rules, you still need your code.',
 );
 export const pin = message('PIN');
 export const yourCode = message('Your code');
-export const setPin2 = message('Set this PIN');
+export const setPin2 = message('Set PIN');
 
 // SetupForm
 export const program = message('Program');
-export const lodgeParkSchoolClub = message('The lodge, park, school or club');
+export const nameLodgeParkSchool = message('Name of the lodge, park, school or club');
 export const firstSite = message('First site');
-export const whereBikesKept = message('Where the bikes are kept');
+export const placeWhereBikesStored = message('Place where the bikes are stored');
 export const timeZone = message('Time zone');
 export const opensAt = message('Opens at');
 export const time = message('time');
@@ -102,11 +104,11 @@ export const password = message('password');
 export const setUp = message('Set up');
 
 // SignInForm
-export const peopleBrowser = message('People of this browser');
+export const peopleOnDevice = message('People on this device');
 export const pinCode = message('PIN or code');
 export const signIn = message('Sign in');
-export const demoItsPeopleMade = message('This is the demo. Its people are made up:');
-export const theirCodesPrintedWhere = message('Their codes are printed where Cadre was started.');
+export const demoWithInventedPeople = message('This is a demo with invented people:');
+export const theirCodesPrintedIn = message('Their codes are printed in the window where Cadre was started.');
 
 // SignInView
 export const cadre = message('Cadre');
@@ -114,6 +116,21 @@ export const whichBikesMayGo = message('Which bikes may go out, which may not, a
 export const setUpYourProgram = message('Set up your program');
 
 // SignedFor
-export const whatNameSignedOff = message('What {name} is signed off for');
+export const stationsNameSignedOff = message('Stations {name} is signed off for');
 export const signedOffFor = message('Signed off for');
-export const givesTheseStationEvery = message('(gives these by station; every check is still co-signed)');
+export const answersTheseStationEvery = message(
+  '(answers these by station; every check still needs a co-signature)',
+);
+
+// help people
+export const helpPeoplePurpose1 = message(
+  'The people of your program, their roles and codes. A trainee’s checks need a co-signature.',
+);
+export const helpPeopleWord1 = message('Desk');
+export const helpPeopleMeans1 = message('Sees everything, hands out and takes back.');
+export const helpPeopleWord2 = message('Inspector');
+export const helpPeopleMeans2 = message('Also checks bikes.');
+export const helpPeopleWord3 = message('Mechanic');
+export const helpPeopleMeans3 = message('Also repairs and releases.');
+export const helpPeopleWord4 = message('Lead');
+export const helpPeopleMeans4 = message('Also edits checklists, policy and people.');

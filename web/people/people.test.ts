@@ -142,8 +142,8 @@ describe('signing in', () => {
     expect(view.emitted('done')).toHaveLength(1);
   });
   it.each([
-    ['session.refused', 'Name and code do not match.'],
-    ['session.throttled', 'Too many wrong tries.'],
+    ['session.refused', 'The name and the code do not match.'],
+    ['session.throttled', 'Too many wrong codes.'],
   ])('refused by %s says so, remembers nobody and keeps what was typed', async (code, words) => {
     server.answers['POST /api/v1/session'] = () => new Refusal(code, [], 401);
     const view = mount(SignInForm);
@@ -168,7 +168,7 @@ describe('a PIN', () => {
     await view.get('[data-pin-code] input, input[data-pin-code]').setValue('curlew-1');
     await view.get('[data-set-pin]').trigger('submit');
     await flushPromises();
-    expect(view.get('[data-set-pin]').text()).toContain('Four to six digits');
+    expect(view.get('[data-set-pin]').text()).toContain('4 to 6 digits');
     server.answers['POST /api/v1/session/pin'] = () => ({ ...session(ann), hasPin: true });
     await view.get('[data-new-pin] input, input[data-new-pin]').setValue('4711');
     await view.get('[data-set-pin]').trigger('submit');
@@ -189,11 +189,11 @@ describe('a PIN', () => {
     await keysOpened();
     expect(sent('POST /api/v1/session/writer')).toEqual([]);
     const view = mount(OwnAccess);
-    expect(view.text()).toContain('need your code');
+    expect(view.text()).toContain('sign in with your code');
     server.answers['POST /api/v1/session/pin/remove'] = () => session(ann);
     await view.get('[data-remove-pin]').trigger('click');
     await flushPromises();
-    expect(view.get('[role=status]').text()).toBe('Your PIN is gone from this device.');
+    expect(view.get('[role=status]').text()).toBe('Your PIN is removed from this device.');
     expect(rememberedNames()[0]).toMatchObject({ pin: false });
   });
 });
@@ -216,7 +216,7 @@ describe('one’s own code', () => {
     await flushPromises();
     expect(view.emitted('done')).toBeUndefined();
     await fill(view, { 'new-secret': 'plover-12', 'new-secret-again': 'plover-1' });
-    expect(view.text()).toContain('Not the same as above.');
+    expect(view.text()).toContain('This is not the same code.');
     expect(sent('POST /api/v1/session/secret')).toEqual([]);
     await fill(view, { 'new-secret-again': 'plover-12' });
     expect(sent('POST /api/v1/session/secret')).toMatchObject([
@@ -235,7 +235,7 @@ describe('one’s own code', () => {
       'new-secret-again': 'plover-12',
     });
     expect(view.get('[data-present-secret] input').attributes('aria-invalid')).toBe('true');
-    expect(view.text()).toContain('That is not your current code.');
+    expect(view.text()).toContain('This is not your current code.');
     expect(view.get<HTMLInputElement>('[data-new-secret] input').element.value).toBe('plover-12');
   });
 
@@ -268,7 +268,7 @@ it('a program is set up once: a field that is wrong is named, nothing typed is l
   await view.get('form').trigger('submit');
   await flushPromises();
   expect(view.get('input[aria-invalid=true]').element).toBe(inputs[2]?.element);
-  expect(view.text()).toContain('No time zone of that name. Try Europe/London.');
+  expect(view.text()).toContain('This time zone does not exist. Try Europe/London.');
   server.answers['POST /api/v1/setup'] = () => session(ann);
   await inputs[2]?.setValue('Pacific/Auckland');
   await view.get('form').trigger('submit');
@@ -305,8 +305,8 @@ describe('the people of a program', () => {
     ]);
     expect(rows[0]?.get('select').attributes('disabled')).toBeDefined();
     const buttons = (row?: (typeof rows)[number]) => row?.findAll('button').map((each) => each.text());
-    expect(buttons(rows[0])).toEqual(['Save their data']);
-    expect(buttons(rows[2])).toEqual(['Save their data', 'Remove name…', 'Is back']);
+    expect(buttons(rows[0])).toEqual(['Save data']);
+    expect(buttons(rows[2])).toEqual(['Save data', 'Remove name…', 'Is back']);
   });
   it('are changed from the version shown, and shown as they stand then', async () => {
     server.answers['PUT /api/v1/people/bob'] = () =>
@@ -333,7 +333,7 @@ describe('the people of a program', () => {
     await view.get('[data-remove-name] button').trigger('click');
     await flushPromises();
     const row = view.findAll('li').find((each) => each.text().includes('Nameless 4F2A10'));
-    expect(row?.findAll('button').map((each) => each.text())).toEqual(['Save their data']);
+    expect(row?.findAll('button').map((each) => each.text())).toEqual(['Save data']);
   });
   it('one who forgot theirs gets a code for one sign-in, shown once for the lead to tell', async () => {
     server.answers['POST /api/v1/people/bob/secret'] = () => bob;
@@ -365,7 +365,7 @@ describe('the people of a program', () => {
     await view.get('form').trigger('submit');
     await flushPromises();
     expect(field('Code').attributes('aria-invalid')).toBe('true');
-    expect(view.get('form').text()).toContain('At least 6.');
+    expect(view.get('form').text()).toContain('Minimum 6.');
     expect(field('Name').element.value).toBe('Cid Reed');
     server.answers['POST /api/v1/people'] = () => (people = [...people, person('cid')]);
     await field('Code').setValue('123456');

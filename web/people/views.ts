@@ -6,7 +6,11 @@ export const peopleViews: readonly RouteRecordRaw[] = [
     path: '/people',
     name: 'people',
     component: () => import('./PeopleView.vue'),
-    meta: { title: t.peopleSetup },
+    meta: {
+      help: () => import('./help'),
+      title: t.peopleSettings,
+      nav: { area: 'setup', order: 4, act: 'edit-program' },
+    },
   },
   {
     path: '/sign-in',

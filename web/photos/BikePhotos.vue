@@ -18,6 +18,6 @@ const nameOf = (photo: ShownPhoto): string => {
   <section v-if="photos.length" aria-labelledby="photos" data-bike-photos>
     <h2 id="photos" class="sturdy mb-1 text-xl">{{ t.photos }}</h2>
     <PhotoStrip :photos="photos" :name-of="nameOf" />
-    <ActButton v-if="more" class="mt-2" @click="loadMore">{{ t.olderOnes }}</ActButton>
+    <ActButton v-if="more" class="mt-2" @click="loadMore">{{ t.showOlderPhotos }}</ActButton>
   </section>
 </template>

@@ -100,11 +100,11 @@ async function keep(shapes: readonly Shape[]): Promise<void> {
     />
     <div class="flex flex-wrap items-center gap-3">
       <ActButton :disabled="busy || full" data-take-photo @click="input?.click()"
-        ><Camera :size="22" aria-hidden="true" />{{ busy ? t.readingPhoto : t.photo
+        ><Camera :size="22" aria-hidden="true" />{{ busy ? t.loadingPhoto : t.photo
         }}<span class="sr-only">{{ ' ' }}{{ t.ofName({ name }) }}</span></ActButton
       >
       <span v-if="full" class="text-soft">{{
-        t.perlookPhotosLookSay({ perLook: PHOTO_LIMITS.perLook })
+        t.questionHasPerLookPhotos({ perLook: PHOTO_LIMITS.perLook })
       }}</span>
     </div>
     <!-- Opened by the button: the camera on a phone, a file elsewhere. -->

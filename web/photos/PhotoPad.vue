@@ -48,7 +48,7 @@ function circleMiddle(): void {
       >
         <DialogTitle class="leading-tight"
           ><span class="sturdy block text-lg">{{ name }}</span
-          ><span class="text-soft">{{ t.drawWithFingerWhere }}</span></DialogTitle
+          ><span class="text-soft">{{ t.drawOnPhotoShow }}</span></DialogTitle
         >
         <div
           class="relative mx-auto min-h-0 w-full touch-none select-none overflow-hidden rounded-md border-2 border-ink/60"
@@ -63,7 +63,7 @@ function circleMiddle(): void {
           @pointerup="end"
           @pointercancel="end"
         >
-          <img :src="url" :alt="t.photoNameJustTaken({ name })" class="block size-full" draggable="false" />
+          <img :src="url" :alt="t.newPhotoName({ name })" class="block size-full" draggable="false" />
           <ShapesOver :shapes="drawing ? [...shapes, drawing] : shapes" :width="width" :height="height" />
         </div>
         <div class="flex flex-wrap items-center gap-2">
@@ -77,12 +77,14 @@ function circleMiddle(): void {
             @toggle="(kind) => (tool = kind)"
           />
           <ActButton :disabled="shapes.length === 0" data-photo-back @click="shapes = shapes.slice(0, -1)">{{
-            t.takeLastBack
+            t.undo
           }}</ActButton>
-          <ActButton class="sr-only focus:not-sr-only" @click="circleMiddle">{{ t.circleMiddle }}</ActButton>
+          <ActButton class="sr-only focus:not-sr-only" @click="circleMiddle">{{
+            t.circleInMiddle
+          }}</ActButton>
           <span class="grow" />
-          <ActButton kind="quiet" data-photo-drop @click="emit('drop')">{{ t.letGo }}</ActButton>
-          <ActButton kind="main" data-photo-keep @click="emit('keep', shapes)">{{ t.keepIt }}</ActButton>
+          <ActButton kind="quiet" data-photo-drop @click="emit('drop')">{{ t.discardPhoto }}</ActButton>
+          <ActButton kind="main" data-photo-keep @click="emit('keep', shapes)">{{ t.savePhoto }}</ActButton>
         </div>
       </DialogPanel>
     </div>

@@ -23,7 +23,7 @@ const drop = (photo: ShownPhoto): void => void localDb.photos.delete(photo.id);
         type="button"
         class="relative block h-24 w-32 overflow-hidden rounded-md border-2"
         :class="photo.trouble ? 'border-held' : 'border-line'"
-        :aria-label="t.photoNameofWhen({ nameOf: nameOf(photo), when: dayAndClock(photo.at, now) })"
+        :aria-label="t.photoNameOfWhen({ nameOf: nameOf(photo), when: dayAndClock(photo.at, now) })"
         @click="shown = photo"
       >
         <span
@@ -36,12 +36,12 @@ const drop = (photo: ShownPhoto): void => void localDb.photos.delete(photo.id);
         /></span>
       </button>
       <p class="text-sm leading-tight text-soft">
-        {{ photo.waiting ? t.keptHere : dayAndClock(photo.at, now) }}
+        {{ photo.waiting ? t.savedOnDevice : dayAndClock(photo.at, now) }}
       </p>
       <template v-if="photo.trouble">
         <p class="text-sm font-semibold leading-tight text-held" role="alert">{{ photo.trouble }}</p>
         <ActButton @click="again(photo)">{{ t.tryAgain }}</ActButton>
-        <ActButton kind="quiet" @click="drop(photo)">{{ t.letGo }}</ActButton>
+        <ActButton kind="quiet" @click="drop(photo)">{{ t.discardPhoto }}</ActButton>
       </template>
     </li>
   </ul>

@@ -31,7 +31,7 @@ export async function deliverPhotos(me: string): Promise<void> {
         continue;
       }
       const { what, todo } = wordsFor(error.problem);
-      await localDb.photos.update(photo.id, { trouble: t.photoWasNotTaken({ what, todo }) });
+      await localDb.photos.update(photo.id, { trouble: t.photoWasNotAccepted({ what, todo }) });
     }
   }
 }

@@ -2,46 +2,48 @@ import { message } from '@cadre/web/platform/i18n';
 
 // BikePhotos
 export const photos = message('Photos');
-export const olderOnes = message('Older ones');
+export const showOlderPhotos = message('Show older photos');
 
 // LookPhotos
-export const readingPhoto = message('Reading the photo …');
+export const loadingPhoto = message('Loading the photo …');
 export const photo = message('Photo');
 export const ofName = message('of {name}');
-export const perlookPhotosLookSay = message('{perLook} photos of this look: say the rest in the note.');
+export const questionHasPerLookPhotos = message(
+  'This question has {perLook} photos. Describe the rest in the note.',
+);
 
 // PhotoPad
-export const drawWithFingerWhere = message(
-  'Draw with the finger where it is. The photo itself stays as it is.',
+export const drawOnPhotoShow = message(
+  'Draw on the photo to show the place. The photo itself is not changed.',
 );
-export const photoNameJustTaken = message('Photo of {name}, just taken');
+export const newPhotoName = message('New photo of {name}');
 export const circle = message('Circle');
 export const arrow = message('Arrow');
-export const takeLastBack = message('Take the last back');
-export const circleMiddle = message('Circle the middle');
-export const letGo = message('Let it go');
-export const keepIt = message('Keep it');
+export const undo = message('Undo');
+export const circleInMiddle = message('Circle in the middle');
+export const discardPhoto = message('Discard photo');
+export const savePhoto = message('Save photo');
 
 // PhotoShow
 export const close = message('Close');
 export const photoName = message('Photo of {name}');
 
 // PhotoStrip
-export const photoNameofWhen = message('Photo of {nameOf}, {when}');
-export const keptHere = message('kept here');
+export const photoNameOfWhen = message('Photo of {nameOf}, {when}');
+export const savedOnDevice = message('saved on this device');
 export const tryAgain = message('Try again');
 
 // deliver-photos
-export const photoWasNotTaken = message('A photo was not taken. {what} {todo}');
+export const photoWasNotAccepted = message('A photo was not accepted. {what} {todo}');
 
 // shrink-photo
 export const fileEmptyTakePhoto = message('This file is empty. Take the photo again.');
-export const fileOverFilemostMb = message(
-  'This file is over {fileMost} MB. Take a photo, or choose a smaller file.',
+export const fileLargerThanFileMost = message(
+  'This file is larger than {fileMost} MB. Take a photo, or choose a smaller file.',
 );
-export const fileNoPictureCadre = message(
-  'This file is no picture Cadre can read. Take a photo, or choose a JPEG, PNG or WebP.',
+export const cadreCannotReadFile = message(
+  'Cadre cannot read this file as a picture. Take a photo, or choose a JPEG, PNG or WebP file.',
 );
-export const pictureTooLargeMost = message(
-  'This picture is too large: at most {toLocaleString} pixels a side and {pixelsMost} megapixels. Choose a smaller one, or photograph it anew.',
+export const pictureTooLargeMaximum = message(
+  'This picture is too large. The maximum is {toLocaleString} pixels a side and {pixelsMost} megapixels. Choose a smaller picture, or take a new photo.',
 );

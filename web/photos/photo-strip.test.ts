@@ -66,7 +66,7 @@ describe('the photos of a look', () => {
   const shown = (view: Awaited<ReturnType<typeof strip>>): (string | undefined)[] =>
     view.findAll('[data-photo]').map((photo) => photo.attributes('data-photo'));
 
-  it('are asked for of this very look, and stand with what is still kept here first', async () => {
+  it('are asked for of this very look, and stand with what is still saved on this device first', async () => {
     server = [sentPhoto('old', Date.now() - 9 * 3_600_000)];
     await localDb.photos.bulkPut([
       savedPhoto('mine'),
@@ -76,17 +76,17 @@ describe('the photos of a look', () => {
     const view = await strip();
     await vi.waitFor(() => expect(shown(view)).toEqual(['kept', 'sent']));
     expect(addresses[0]).toContain('/api/v1/bikes/b/photos?most=12&checkpoint=rim&position=front');
-    expect(view.get('[data-photo=kept]').text()).toContain('kept here');
+    expect(view.get('[data-photo=kept]').text()).toContain('saved on this device');
     expect(view.get('[data-photo=sent] img').attributes('src')).toBe('/api/v1/photos/old/small');
   });
-  it('without signal are those kept here alone', async () => {
+  it('without signal are those saved on this device alone', async () => {
     gone = true;
     await localDb.photos.put(savedPhoto('mine'));
     const view = await strip();
     await vi.waitFor(() => expect(shown(view)).toEqual(['kept']));
   });
   it('that the server would not take say why, and are tried again or let go of', async () => {
-    await localDb.photos.put(savedPhoto('mine', { trouble: 'A photo was not taken. Too many.' }));
+    await localDb.photos.put(savedPhoto('mine', { trouble: 'A photo was not accepted. Too many.' }));
     const view = await strip();
     await vi.waitFor(() => expect(view.text()).toContain('Too many'));
     const press = async (words: string): Promise<void> => {
@@ -99,7 +99,7 @@ describe('the photos of a look', () => {
     await vi.waitFor(async () => expect((await localDb.photos.get('mine'))?.trouble).toBeNull());
     await localDb.photos.update('mine', { trouble: 'Again not.' });
     await vi.waitFor(() => expect(view.text()).toContain('Again not'));
-    await press('Let it go');
+    await press('Discard photo');
     await vi.waitFor(async () => expect(await localDb.photos.count()).toBe(0));
   });
   it('are no more than so many in a sitting; older ones do not count', async () => {
@@ -112,7 +112,7 @@ describe('the photos of a look', () => {
     expect(view.get('[data-take-photo]').attributes('disabled')).toBeUndefined();
     await localDb.photos.put(savedPhoto('one more'));
     await vi.waitFor(() => expect(view.get('[data-take-photo]').attributes('disabled')).toBeDefined());
-    expect(view.text()).toContain('say the rest in the note');
+    expect(view.text()).toContain('photos. Describe the rest in the note.');
   });
   it('a file that is none is told at once, and nothing is kept', async () => {
     const view = await strip();
@@ -121,9 +121,7 @@ describe('the photos of a look', () => {
       value: [new File(['notes'], 'notes.txt', { type: 'text/plain' })],
     });
     await input.trigger('change');
-    await vi.waitFor(() =>
-      expect(view.get('[data-photo-said]').text()).toContain('no picture Cadre can read'),
-    );
+    await vi.waitFor(() => expect(view.get('[data-photo-said]').text()).toContain('cannot read this file'));
     expect(await localDb.photos.count()).toBe(0);
   });
 });

@@ -25,7 +25,7 @@ const photo = (id: string, more: Partial<SavedPhoto> = {}): SavedPhoto => ({
 const answer = (status: number, body: object): Response =>
   new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } });
 
-describe('photos kept here', () => {
+describe('photos saved on this device', () => {
   const asked: { path: string; of: Record<string, unknown> }[] = [];
   let respond: () => Response | Promise<Response> = () => answer(200, {});
   beforeEach(async () => {
@@ -57,7 +57,7 @@ describe('photos kept here', () => {
     await localDb.photos.put(photo('p'));
     respond = () => answer(409, { type: 't', status: 409, code: 'photo.too-many', params: { most: 6 } });
     await deliverPhotos('ann');
-    expect((await localDb.photos.get('p'))?.trouble).toContain('6 photos of this look already');
+    expect((await localDb.photos.get('p'))?.trouble).toContain('already has 6 photos');
     await deliverPhotos('ann');
     expect(asked).toHaveLength(1);
   });
@@ -105,7 +105,7 @@ describe('a photo just taken', () => {
     expect([wrapper.findAll('ellipse').length, wrapper.findAll('path').length]).toEqual([2, 2]);
     await wrapper
       .findAll('button')
-      .find((button) => button.text() === 'Take the last back')
+      .find((button) => button.text() === 'Undo')
       ?.trigger('click');
     await wrapper.get('[data-photo-keep]').trigger('click');
     expect(wrapper.emitted('keep')).toEqual([

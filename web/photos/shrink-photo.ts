@@ -8,9 +8,9 @@ export type Shrunk =
 
 export const PHOTO_ISSUE_WORDS: Record<PhotoIssue, string> = {
   empty: t.fileEmptyTakePhoto,
-  'too-heavy': t.fileOverFilemostMb({ fileMost: PHOTO_LIMITS.fileMost / 1_000_000 }),
-  'no-picture': t.fileNoPictureCadre,
-  'too-wide': t.pictureTooLargeMost({
+  'too-heavy': t.fileLargerThanFileMost({ fileMost: PHOTO_LIMITS.fileMost / 1_000_000 }),
+  'no-picture': t.cadreCannotReadFile,
+  'too-wide': t.pictureTooLargeMaximum({
     toLocaleString: PHOTO_LIMITS.sideMost.toLocaleString('en'),
     pixelsMost: PHOTO_LIMITS.pixelsMost / 1e6,
   }),

@@ -13,25 +13,25 @@ const emit = defineEmits<{ wrong: [isWrong: boolean] }>();
 const { set, chosen } = useGivenPolicy();
 
 const SUBSTITUTION_WORDS: Record<SizeSubstitution, string> = {
-  exact: t.onlySizeAskedFor,
-  'one-up': t.oneSizeLargerMay,
-  'one-down': t.oneSizeSmallerMay,
+  exact: t.onlyRequestedSize,
+  'one-up': t.oneSizeLargerAllowed,
+  'one-down': t.oneSizeSmallerAllowed,
   'one-either-way': t.oneSizeLargerSmaller,
 };
 const LEGAL_WORDS: Record<LegalWeight, string> = {
-  stop: t.stopUntilThere,
-  soon: t.soonRepairedWithinIts,
+  stop: t.doNotRideUntil,
+  soon: t.fixDate,
 };
 type Numbered = 'soonDays' | 'soonOutings' | 'times' | 'days';
 const NUMBERS: readonly { key: Numbered; label: string; least: number; most: number; hint: string }[] = [
-  { key: 'soonDays', label: t.soonRidesDays, least: 1, most: 90, hint: t.thenStop },
+  { key: 'soonDays', label: t.fixLimitInDays, least: 1, most: 90, hint: t.afterDoNotRide },
   { key: 'soonOutings', label: t.orOutings, least: 1, most: 200, hint: t.whicheverComesFirst },
   {
     key: 'times',
-    label: t.fixedOnSpotTimes,
+    label: t.recurringFaultFixedOn,
     least: 2,
     most: 20,
-    hint: t.onePlaceKeepsComing,
+    hint: t.samePlace,
   },
   { key: 'days', label: t.withinDays, least: 1, most: 365, hint: '' },
 ];
@@ -73,24 +73,24 @@ watch(useGivenPolicy().history, () => (typed.value = {}));
 
 <template>
   <section aria-labelledby="marks" class="grid grid-cols-2 gap-3 xl:grid-cols-4">
-    <h2 id="marks" class="sturdy col-span-full text-xl">{{ t.marksWeights }}</h2>
+    <h2 id="marks" class="sturdy col-span-full text-xl">{{ t.answersSeverities }}</h2>
     <SelectField
       v-model="marking"
-      :label="t.howMarksGiven"
+      :label="t.howAnswersGiven"
       data-policy="marking"
       class="col-span-2"
       :options="MARKING_WAYS.map((way) => ({ value: way, label: MARKING_WORDS[way] }))"
     />
     <SelectField
       v-model="legal"
-      :label="t.lackingWhatLocalRules"
+      :label="t.missingLegalEquipment"
       data-policy="legal"
       class="col-span-2"
       :options="LEGAL_WEIGHTS.map((weight) => ({ value: weight, label: LEGAL_WORDS[weight] }))"
     />
     <SelectField
       v-model="substitution"
-      :label="t.whenGroupsSizeRuns"
+      :label="t.ifGroupsSizeNot"
       data-policy="substitution"
       class="col-span-2"
       :options="SIZE_SUBSTITUTIONS.map((way) => ({ value: way, label: SUBSTITUTION_WORDS[way] }))"
@@ -102,7 +102,7 @@ watch(useGivenPolicy().history, () => (typed.value = {}));
       :label="each.label"
       :hint="each.hint"
       :error="
-        wrong.includes(each.key) ? t.wholeNumberFromLeast({ least: each.least, most: each.most }) : null
+        wrong.includes(each.key) ? t.enterWholeNumberFrom({ least: each.least, most: each.most }) : null
       "
       :data-policy="each.key"
       @update:model-value="(text: string) => setNumber(each.key, text)"

@@ -31,7 +31,7 @@ const kept = computed({
 <template>
   <section aria-labelledby="names" class="max-w-md space-y-2">
     <h2 id="names" class="sturdy text-xl">{{ t.peopleWhoHaveLeft }}</h2>
-    <p class="text-soft">{{ t.nameGoesForGood }}</p>
-    <SelectField v-model="kept" :label="t.theirNamesKept" data-policy="namesKeptDays" :options="years" />
+    <p class="text-soft">{{ t.nameRemovedPermanentlyAfter }}</p>
+    <SelectField v-model="kept" :label="t.storeTheirNames" data-policy="namesKeptDays" :options="years" />
   </section>
 </template>

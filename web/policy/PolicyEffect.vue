@@ -11,8 +11,8 @@ import * as t from './messages';
 const props = defineProps<{ preview: PolicyPreview }>();
 const readingsSaid = computed(() =>
   props.preview.readings.length === 1
-    ? t.oneReadingOnRecord
-    : t.readingsReadingsOnRecord({ readings: props.preview.readings.length }),
+    ? t.verdictOneStoredReading
+    : t.verdictsReadingsStoredReadings({ readings: props.preview.readings.length }),
 );
 const now = useNow();
 </script>
@@ -24,8 +24,8 @@ const now = useNow();
       <p class="font-semibold">
         {{
           preview.bikes.length === 1
-            ? t.oneBikeWouldChange
-            : t.bikesBikesWouldChange({ bikes: preview.bikes.length })
+            ? t.oneBikesFitnessWould
+            : t.fitnessBikesBikesWould({ bikes: preview.bikes.length })
         }}:
       </p>
       <ul class="mt-1 divide-y divide-line">
@@ -47,12 +47,12 @@ const now = useNow();
             {{ finding.words }}:
             {{
               finding.because === 'legal'
-                ? t.localRulesAskFor
+                ? t.requiredLocalRules
                 : finding.until
                   ? finding.until <= now
-                    ? t.itsTimeOver
-                    : t.mayRideUntilWhen({ when: dayAndClock(finding.until, now) })
-                  : t.weighsOtherwise
+                    ? t.itsTimeLimitHas
+                    : t.mayRiddenUntilWhen({ when: dayAndClock(finding.until, now) })
+                  : t.severityChanges
             }}
           </p>
         </li>
@@ -76,7 +76,7 @@ const now = useNow();
         </li>
       </ul>
       <p class="mt-1 text-sm text-soft">
-        {{ t.nothingOpenedClosedNext }}
+        {{ t.noFindingOpenedClosed }}
       </p>
     </template>
     <p class="mt-2 text-sm text-soft">{{ t.noHeldBikeBecomes }}</p>

@@ -17,7 +17,7 @@ const { history } = useGivenPolicy();
       <li v-for="each in history" :key="each.hash" class="py-2 leading-snug" data-policy-version>
         <span class="font-semibold">{{ t.versionVersion({ version: each.policy.version }) }}</span>
         <span class="text-soft">
-          · {{ each.publishedBy ? fleet.nameOf(each.publishedBy) : t.asShipped
+          · {{ each.publishedBy ? fleet.nameOf(each.publishedBy) : t.defaultWord
           }}{{ each.publishedAt ? `, ${dayAndClock(each.publishedAt, now)}` : '' }}</span
         ><br />{{ each.policy.note }}
       </li>

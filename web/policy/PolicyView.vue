@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, provide, reactive, ref } from 'vue';
 import { PRACTICE_QUESTIONS } from '@cadre/core/catalogue';
-import { CatalogueNav } from '@cadre/web/catalogue';
 import { LimitChoices } from '@cadre/web/measures';
 import { MoneyChoice } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
@@ -31,19 +30,18 @@ onMounted(() => refusal.run(form.begin));
 
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-24 pt-4">
-    <CatalogueNav />
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <div v-if="choices" class="mt-3 grid gap-6 lg:grid-cols-[1fr_25rem]">
       <fieldset class="min-w-0 space-y-6" :disabled="!may">
         <h1 class="sturdy text-2xl">{{ t.policy }}</h1>
         <p class="max-w-prose text-soft">
-          {{ t.whereGoodMechanicsDiffer }}
+          {{ t.goodMechanicsDifferOn }}
         </p>
         <MarksAndWeights @wrong="(is) => (wrong.marks = is)" />
         <SecondPersonZones />
         <section aria-labelledby="limits" class="space-y-2">
           <h2 id="limits" class="sturdy text-xl">{{ t.limits }}</h2>
-          <p class="max-w-prose text-soft">{{ t.whatMarkedOnPart }}</p>
+          <p class="max-w-prose text-soft">{{ t.valueMarkedOnPart }}</p>
           <LimitChoices
             :model-value="choices.limits"
             @update:model-value="(limits) => form.set({ limits: { ...limits } })"
@@ -83,6 +81,6 @@ onMounted(() => refusal.run(form.begin));
         <PolicyVersions />
       </div>
     </div>
-    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">{{ t.gettingPolicy }}</p>
+    <p v-else-if="!refusal.said.value" class="p-4 text-soft" role="status">{{ t.loadingPolicy }}</p>
   </main>
 </template>

@@ -37,7 +37,7 @@ const sides = computed(() => {
         />
         <span class="leading-snug"
           ><span class="font-semibold">{{ side.name }}</span
-          ><span v-if="chosen === side.key" class="text-soft">{{ ' ' }}{{ t.doneHere }}</span
+          ><span v-if="chosen === side.key" class="text-soft">{{ ' ' }}{{ t.yourPolicy }}</span
           ><br />{{ side.rule }} <span class="mt-1 block text-soft">“{{ side.reason }}”</span></span
         >
       </label>

@@ -45,7 +45,7 @@ function save(): void {
       <div class="h-72">
         <BikeFigure
           :build="USUAL_BUILD[kind]"
-          :label="t.walkAsWould"
+          :label="t.previewRoute"
           :route="writing"
           numbered
           :zones="writing.zones"

@@ -6,7 +6,7 @@ import { BikeFigure } from '@cadre/web/figures';
 import { KIND_WORDS, ZONE_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
-import { CatalogueNav, keyFrom, ROUTE_REASONS, ROUTE_WORDS } from '@cadre/web/catalogue';
+import { keyFrom, ROUTE_REASONS, ROUTE_WORDS } from '@cadre/web/catalogue';
 import RouteForm from './RouteForm.vue';
 import { usePolicyForm } from './use-policy-form';
 import * as t from './messages';
@@ -24,7 +24,7 @@ const shown = computed<readonly { key: string; name: string; reason: string; rou
     ...own.value.map((route) => ({
       key: route.key,
       name: route.name,
-      reason: t.housesOwn,
+      reason: t.madeYourProgram,
       route: route,
       own: true,
     })),
@@ -52,7 +52,7 @@ const keep = (): void => {
 const remove = (key: string): void =>
   void save(
     own.value.filter((each) => each.key !== key),
-    t.routeTakenAway,
+    t.routeDeleted,
   );
 async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
   form.set({ ownRoutes: routes.map((route) => ({ ...route, zones: [...route.zones] })) });
@@ -62,18 +62,17 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
 
 <template>
   <main class="mx-auto max-w-[100rem] px-4 pb-12 pt-4">
-    <CatalogueNav />
     <NoticePlate v-if="refusal.said.value" class="mt-3" :said="refusal.said.value" />
     <div class="mt-3 flex flex-wrap items-end gap-3">
       <div class="grow">
         <h1 class="sturdy text-2xl">{{ t.routes }}</h1>
         <p class="text-soft">
-          {{ t.orderZonesZonesBike }}
+          {{ t.routeOrderZonesZones }}
         </p>
       </div>
       <SelectField
         v-model="kind"
-        :label="t.drawnOn"
+        :label="t.showOn"
         :options="BIKE_KINDS.map((each) => ({ value: each, label: KIND_WORDS[each] }))"
       />
       <ActButton
@@ -81,7 +80,7 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
         kind="main"
         data-new-route
         @click="write('m-front-first')"
-        >{{ t.writeRoute }}</ActButton
+        >{{ t.routeEditor }}</ActButton
       >
     </div>
     <RouteForm
@@ -105,7 +104,7 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
         <div class="mt-2 h-56">
           <BikeFigure
             :build="USUAL_BUILD[kind]"
-            :label="t.nameWalk({ name: each.name })"
+            :label="t.nameRouteRoundBike({ name: each.name })"
             :route="each.route"
             numbered
             :zones="zonesOf(each.route)"
@@ -119,8 +118,8 @@ async function save(routes: readonly OwnRoute[], note: string): Promise<void> {
           }}
         </p>
         <div v-if="session.may('edit-program')" class="mt-1 flex flex-wrap gap-x-4">
-          <ActButton kind="quiet" @click="write(each.route)">{{ t.beginOwnOneFrom }}</ActButton>
-          <ActButton v-if="each.own" kind="quiet" @click="remove(each.key)">{{ t.takeAway }}</ActButton>
+          <ActButton kind="quiet" @click="write(each.route)">{{ t.copyAsNewRoute }}</ActButton>
+          <ActButton v-if="each.own" kind="quiet" @click="remove(each.key)">{{ t.deleteRoute }}</ActButton>
         </div>
       </li>
     </ul>

@@ -27,21 +27,21 @@ const save = (): void => {
 
 <template>
   <section class="space-y-3 rounded-lg border-2 border-ink/60 bg-plate p-4" aria-labelledby="save">
-    <h2 id="save" class="sturdy text-lg">{{ t.beforeSaved }}</h2>
-    <p v-if="changed.length === 0" class="text-soft">{{ t.nothingChangedYet }}</p>
+    <h2 id="save" class="sturdy text-lg">{{ t.checkBeforeSaving }}</h2>
+    <p v-if="changed.length === 0" class="text-soft">{{ t.noChangesYet }}</p>
     <template v-else>
       <ActButton
         class="w-full"
         :disabled="refusal.busy.value || wrong"
         data-preview
         @click="refusal.run(look)"
-        >{{ t.whichBikesWouldChange }}</ActButton
+        >{{ t.showAffectedBikes }}</ActButton
       >
       <PolicyEffect v-if="preview" :preview="preview" />
       <template v-if="preview">
         <TextField
           v-model="note"
-          :label="t.whyInFewWords"
+          :label="t.reasonForChange"
           :error="tried && !note.trim() ? fieldWords('required') : null"
           data-policy="note"
         />
@@ -51,7 +51,7 @@ const save = (): void => {
           :disabled="refusal.busy.value"
           data-publish-policy
           @click="save"
-          >{{ t.saveAsNewVersion }}</ActButton
+          >{{ t.saveNewVersion }}</ActButton
         >
       </template>
     </template>

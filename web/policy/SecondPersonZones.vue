@@ -18,7 +18,7 @@ function toggleZone(zone: Zone, yes: boolean): void {
 <template>
   <section aria-labelledby="second">
     <h2 id="second" class="sturdy text-xl">
-      {{ t.secondPersonChecksRepair }}
+      {{ t.secondPersonRechecksRepairs }}
     </h2>
     <div class="flex flex-wrap gap-x-5">
       <CheckField

@@ -1,24 +1,24 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // MarksAndWeights
-export const onlySizeAskedFor = message('Only the size asked for');
-export const oneSizeLargerMay = message('One size larger may stand in');
-export const oneSizeSmallerMay = message('One size smaller may stand in');
-export const oneSizeLargerSmaller = message('One size larger or smaller may stand in');
-export const stopUntilThere = message('A stop until it is there');
-export const soonRepairedWithinIts = message('Soon: repaired within its time');
-export const soonRidesDays = message('A soon rides, days');
-export const thenStop = message('then it is a stop');
+export const onlyRequestedSize = message('Only the requested size');
+export const oneSizeLargerAllowed = message('One size larger is allowed');
+export const oneSizeSmallerAllowed = message('One size smaller is allowed');
+export const oneSizeLargerSmaller = message('One size larger or smaller is allowed');
+export const doNotRideUntil = message('Do not ride until fitted');
+export const fixDate = message('Fix by a date');
+export const fixLimitInDays = message('“Fix by” limit in days');
+export const afterDoNotRide = message('after that: do not ride');
 export const orOutings = message('or outings');
 export const whicheverComesFirst = message('whichever comes first');
-export const fixedOnSpotTimes = message('Fixed on the spot, times');
-export const onePlaceKeepsComing = message('at one place, and it keeps coming back');
+export const recurringFaultFixedOn = message('Recurring fault: fixed on the spot this many times');
+export const samePlace = message('at the same place');
 export const withinDays = message('within days');
-export const marksWeights = message('Marks and weights');
-export const howMarksGiven = message('How marks are given');
-export const lackingWhatLocalRules = message('Lacking what local rules ask for');
-export const whenGroupsSizeRuns = message('When a group’s size runs out');
-export const wholeNumberFromLeast = message('A whole number from {least} to {most}');
+export const answersSeverities = message('Answers and severities');
+export const howAnswersGiven = message('How answers are given');
+export const missingLegalEquipment = message('Missing legal equipment');
+export const ifGroupsSizeNot = message('If a group’s size is not available');
+export const enterWholeNumberFrom = message('Enter a whole number from {least} to {most}');
 
 // NamesKept
 export const untilLeadRemovesThem = message('Until a lead removes them');
@@ -26,77 +26,95 @@ export const oneYear = message('One year');
 export const eachYears = message('{each} years');
 export const daysDays = message('{days} days');
 export const peopleWhoHaveLeft = message('People who have left');
-export const nameGoesForGood = message(
-  'A name goes for good when its time is over. What the person did stays.',
+export const nameRemovedPermanentlyAfter = message(
+  'A name is removed permanently after this time. The person’s work stays.',
 );
-export const theirNamesKept = message('Their names are kept');
+export const storeTheirNames = message('Store their names');
 
 // PolicyEffect
-export const oneReadingOnRecord = message('One reading on record would mean something else');
-export const readingsReadingsOnRecord = message('{readings} readings on record would mean something else');
-export const noBikesFitnessWould = message('No bike’s fitness would change.');
-export const oneBikeWouldChange = message('One bike would change');
-export const bikesBikesWouldChange = message('{bikes} bikes would change');
-export const becomes = message('becomes');
-export const localRulesAskFor = message('local rules ask for it');
-export const itsTimeOver = message('its time is over');
-export const mayRideUntilWhen = message('may ride until {when}');
-export const weighsOtherwise = message('weighs otherwise');
-export const nothingOpenedClosedNext = message(
-  'Nothing is opened or closed by this: the next look is judged by the new limits.',
+export const verdictOneStoredReading = message('The verdict of one stored reading would change');
+export const verdictsReadingsStoredReadings = message(
+  'The verdicts of {readings} stored readings would change',
 );
-export const noHeldBikeBecomes = message('No held bike becomes cleared by this: only a release ends a hold.');
+export const noBikesFitnessWould = message('No bike’s fitness would change.');
+export const oneBikesFitnessWould = message('One bike’s fitness would change');
+export const fitnessBikesBikesWould = message('The fitness of {bikes} bikes would change');
+export const becomes = message('becomes');
+export const requiredLocalRules = message('required by local rules');
+export const itsTimeLimitHas = message('its time limit has passed');
+export const mayRiddenUntilWhen = message('may be ridden until {when}');
+export const severityChanges = message('severity changes');
+export const noFindingOpenedClosed = message(
+  'No finding is opened or closed now. The new limits apply from the next check.',
+);
+export const noHeldBikeBecomes = message('No held bike becomes cleared: only a release ends a hold.');
 
 // PolicyVersions
 export const versions = message('Versions');
 export const versionVersion = message('Version {version}');
-export const asShipped = message('As shipped');
+export const defaultWord = message('Default');
 
 // PolicyView
 export const policy = message('Policy');
-export const whereGoodMechanicsDiffer = message(
-  'Where good mechanics differ, both are right somewhere. Choose what this house does; the maker’s marking on a part comes before all of it.',
+export const goodMechanicsDifferOn = message(
+  'Good mechanics differ on these points, and each way has its reasons. Choose what your program does. The maker’s marking on a part overrides your choice.',
 );
 export const limits = message('Limits');
-export const whatMarkedOnPart = message('What is marked on a part holds before any of these.');
+export const valueMarkedOnPart = message('A value marked on a part overrides these limits.');
 export const practices = message('Practices');
-export const gettingPolicy = message('Getting the policy …');
+export const loadingPolicy = message('Loading the policy …');
 
 // PracticeChoice
-export const doneHere = message('· done here');
+export const yourPolicy = message('· your policy');
 
 // RouteForm
 export const yourRoute = message('Your route');
 export const name = message('Name');
-export const walkAsWould = message('The walk as it would be');
+export const previewRoute = message('Preview of the route');
 export const saveRoute = message('Save route');
 export const cancel = message('Cancel');
 
 // RoutesView
-export const housesOwn = message('This house’s own.');
+export const madeYourProgram = message('Made by your program.');
 export const routeName = message('Route {name}');
-export const routeTakenAway = message('Route taken away');
+export const routeDeleted = message('Route deleted');
 export const routes = message('Routes');
-export const orderZonesZonesBike = message(
-  'The order of zones. Zones a bike has not drop out; within one, what wants the same side and phase stands together.',
+export const routeOrderZonesZones = message(
+  'A route is the order of zones. Zones a bike does not have are left out. Within a zone, questions of the same side and phase are grouped.',
 );
-export const drawnOn = message('Drawn on a');
-export const writeRoute = message('Write a route');
-export const nameWalk = message('{name}, the walk');
-export const beginOwnOneFrom = message('Begin an own one from it');
-export const takeAway = message('Take it away');
+export const showOn = message('Show on');
+export const routeEditor = message('Route editor');
+export const nameRouteRoundBike = message('{name}, route round the bike');
+export const copyAsNewRoute = message('Copy as a new route');
+export const deleteRoute = message('Delete route');
 
 // SavePolicy
-export const beforeSaved = message('Before it is saved');
-export const nothingChangedYet = message('Nothing is changed yet.');
-export const whichBikesWouldChange = message('Which bikes would change?');
-export const whyInFewWords = message('Why, in a few words');
-export const saveAsNewVersion = message('Save as a new version');
+export const checkBeforeSaving = message('Check before saving');
+export const noChangesYet = message('No changes yet.');
+export const showAffectedBikes = message('Show affected bikes');
+export const reasonForChange = message('Reason for the change');
+export const saveNewVersion = message('Save new version');
 
 // SecondPersonZones
-export const secondPersonChecksRepair = message(
-  'A second person checks the repair of a stop, or of a soon past its limit, at',
+export const secondPersonRechecksRepairs = message(
+  'A second person rechecks repairs of “do not ride” findings and of findings past their limit, in these zones',
 );
 
 // policy-key
-export const policysForm = message('the policy’s form');
+export const policyForm = message('the policy form');
+
+// help routes
+export const helpRoutesPurpose1 = message(
+  'A route is the order of zones round a bike. Checklists use a route; you can make your own.',
+);
+
+// help policy
+export const helpPolicyPurpose1 = message(
+  'Your program’s limits and rules. Before you save, Cadre shows which bikes would change. No held bike becomes cleared by a new policy.',
+);
+export const helpPolicyWord1 = message('Practice');
+export const helpPolicyMeans1 = message(
+  'A point where good mechanics differ, with the reasons of each side.',
+);
+export const helpPolicyWord2 = message('Marked value');
+export const helpPolicyMeans2 = message('A value on the part. It overrides your limits.');

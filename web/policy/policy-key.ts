@@ -4,7 +4,7 @@ import { useProvided } from '@cadre/web/platform/provided';
 import type { PolicyForm } from './use-policy-form';
 import * as t from './messages';
 
-export const POLICY_FORM: InjectionKey<PolicyForm> = Symbol(t.policysForm);
+export const POLICY_FORM: InjectionKey<PolicyForm> = Symbol(t.policyForm);
 
 /** The policy being changed, for the parts of its form. */
 export function useGivenPolicy(): PolicyForm & { readonly chosen: ComputedRef<PolicyChoices> } {

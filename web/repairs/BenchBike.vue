@@ -89,7 +89,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         data-warranty
         kind="quiet"
         class="!px-0"
-        >{{ t.askMaker }}</ActButton
+        >{{ t.warrantyQuery }}</ActButton
       >
       <p
         class="flex items-center gap-2 text-lg font-semibold"
@@ -112,7 +112,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         @close="(reason) => refusal.run(() => bench.closeFinding(finding, reason))"
         @merge="(otherId) => refusal.run(() => bench.merge(finding, otherId))"
       />
-      <li v-if="findings.length === 0" class="p-3 text-soft">{{ t.noFindingOpenOn }}</li>
+      <li v-if="findings.length === 0" class="p-3 text-soft">{{ t.noOpenFindings }}</li>
     </ul>
     <ActButton
       v-if="open.length && session.may('repair')"

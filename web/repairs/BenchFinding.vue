@@ -4,7 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Severity } from '@cadre/core/catalogue';
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
-import { SEVERITY_WORDS, withPosition, ZONE_WORDS } from '@cadre/web/words';
+import { severityOfFinding, withPosition, ZONE_WORDS } from '@cadre/web/words';
 import { SimilarFaults } from '@cadre/web/findings';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -25,15 +25,6 @@ const fleet = useFleet();
 const session = useSession();
 const now = useNow();
 const stops = computed(() => isStopNow(props.finding, now.value));
-const limit = computed(() => {
-  const { severity, limit: until, outingsUsed } = props.finding;
-  if (severity !== 'soon' || !until) return '';
-  if (stops.value) return t.pastItsLimit;
-  return t.untilWhenOutingMore({
-    when: dayAndClock(until.until, now.value),
-    outings: Math.max(0, until.outings - outingsUsed),
-  });
-});
 </script>
 
 <template>
@@ -61,7 +52,7 @@ const limit = computed(() => {
           }}{{ finding.words.note ? ` · “${finding.words.note}”` : '' }}
         </p>
         <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1">
-          <span class="text-soft">{{ t.doWord }}</span> {{ finding.words.doNext }}
+          <span class="text-soft">{{ t.nextStep }}</span> {{ finding.words.doNext }}
         </p>
         <FindingPhotos :bike-id="bike.id" :finding="finding" />
         <SimilarFaults v-if="stops || finding.severity === 'soon'" :finding-id="finding.id" />
@@ -70,7 +61,7 @@ const limit = computed(() => {
         </p>
       </div>
       <p
-        class="shrink-0 text-right leading-tight max-sm:order-first max-sm:flex max-sm:w-full max-sm:items-baseline max-sm:gap-2 max-sm:text-left"
+        class="max-w-56 shrink-0 text-right leading-tight max-sm:order-first max-sm:flex max-sm:w-full max-sm:items-baseline max-sm:gap-2 max-sm:text-left"
       >
         <span
           class="font-semibold"
@@ -81,13 +72,9 @@ const limit = computed(() => {
                 ? 'text-watch'
                 : ''
           "
-          >{{ SEVERITY_WORDS[finding.severity] }}</span><br /><span class="text-sm text-soft">{{
-          STATE_WORDS[finding.state]
-        }}</span
-        ><template v-if="limit"
-          ><br /><span class="text-sm" :class="stops ? 'text-held' : 'text-watch'">{{
-            limit
-          }}</span></template
+          >{{ severityOfFinding(finding, now, fleet.siteById.get(bike.siteId)?.timeZone) }}</span><br /><span
+          class="text-sm text-soft"
+          >{{ STATE_WORDS[finding.state] }}</span
         >
       </p>
     </div>

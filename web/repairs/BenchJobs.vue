@@ -45,7 +45,7 @@ const urgent = (place: BenchPlace): boolean => place.because.code === 'for-group
   <ol
     class="flex flex-col max-[900px]:max-h-72 max-[900px]:overflow-y-auto"
     tabindex="0"
-    :aria-label="t.jobs"
+    :aria-label="t.repairsInOrder"
   >
     <li
       v-for="(place, at) in places"
@@ -74,7 +74,7 @@ const urgent = (place: BenchPlace): boolean => place.because.code === 'for-group
           ><span class="sr-only">{{ FITNESS_WORDS[answer(bikeOf(place)!).fitness] }}: </span
           >{{ firstReason(bikeOf(place)!)
           }}<span class="block text-sm" :class="urgent(place) ? 'font-semibold text-act' : 'text-soft'"
-            ><span v-if="place.sameWork">{{ t.sameWorkAsAbove }}{{ ' ' }}</span
+            ><span v-if="place.sameWork">{{ t.sameWorkAsRow }}{{ ' ' }}</span
             >{{ why(place) }}</span
           ></span
         >

@@ -71,12 +71,12 @@ const withHands = (many: number): void =>
       </div>
       <div v-if="places.length" class="flex items-center gap-2">
         <p class="mr-auto text-[0.95rem] leading-tight text-soft">
-          {{ t.inOrderHasMost }}
+          {{ t.sortedSoMostNeeded }}
         </p>
-        <span class="text-[0.95rem]" aria-hidden="true">{{ t.hands }}</span>
+        <span class="text-[0.95rem]" aria-hidden="true">{{ t.mechanics }}</span>
         <SelectField
           :model-value="hands"
-          :label="t.hands"
+          :label="t.mechanics"
           hide-label
           :options="HANDS.map((many) => ({ value: many, label: String(many) }))"
           data-hands
@@ -84,7 +84,7 @@ const withHands = (many: number): void =>
         />
       </div>
       <p v-if="places.length === 0" class="mt-2 text-soft">
-        {{ t.nothingRepairEveryBike }}
+        {{ t.noOpenRepairs }}
       </p>
       <BenchJobs
         v-else

@@ -22,9 +22,9 @@ const { answer: costs, unreachable } = useAnswer(
 
 <template>
   <section aria-labelledby="costs-of" class="rounded-lg border-2 border-line bg-plate p-4" data-bike-costs>
-    <h2 id="costs-of" class="sturdy text-xl">{{ t.costTwelveMonths }}</h2>
-    <p v-if="unreachable" class="text-soft">{{ t.noSignalNotHand }}</p>
-    <p v-else-if="costs && costs.total.repairs === 0" class="text-soft">{{ t.noRepair }}</p>
+    <h2 id="costs-of" class="sturdy text-xl">{{ t.costInLast12 }}</h2>
+    <p v-if="unreachable" class="text-soft">{{ t.offlineCannotShown }}</p>
+    <p v-else-if="costs && costs.total.repairs === 0" class="text-soft">{{ t.noRepairs }}</p>
     <template v-else-if="costs">
       <p class="figures mt-1 leading-tight">
         <span class="sturdy mr-3 text-2xl">{{ money.show(costs.total.cost) }}</span>

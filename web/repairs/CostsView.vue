@@ -20,7 +20,7 @@ import * as t from './messages';
 const SPANS = [
   { value: '30', label: t.n30Days },
   { value: '90', label: t.n90Days },
-  { value: '365', label: t.aYear },
+  { value: '365', label: t.oneYear },
 ] as const;
 const fleet = useFleet();
 if (!fleet.wall) void fleet.load();
@@ -47,7 +47,7 @@ const tables = computed(() => {
   const of = costs.value;
   if (!of) return [];
   return [
-    { name: t.whatWasRepaired, rows: of.byFinding.slice(0, 12), word: (key: string) => key },
+    { name: t.byRepair, rows: of.byFinding.slice(0, 12), word: (key: string) => key },
     {
       name: t.byBike,
       rows: of.byBike.slice(0, 12),
@@ -82,7 +82,7 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
     <template v-if="costs">
       <p class="figures mt-3 flex flex-wrap items-baseline gap-x-6 text-lg">
         <span class="sturdy text-4xl" data-total>{{ money.show(costs.total.cost) }}</span>
-        <span>{{ t.repair({ repairs: costs.total.repairs }) }}</span>
+        <span>{{ t.repairCount({ repairs: costs.total.repairs }) }}</span>
         <span>{{ t.partsShow({ show: money.show(costs.total.parts) }) }}</span>
         <span>{{
           t.minutesMinPart({
@@ -102,7 +102,7 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
           class="rounded-lg border-2 border-line bg-plate p-4"
         >
           <h2 class="sturdy text-xl">{{ table.name }}</h2>
-          <p v-if="table.rows.length === 0" class="text-soft">{{ t.nothingInTime }}</p>
+          <p v-if="table.rows.length === 0" class="text-soft">{{ t.noRepairsInPeriod }}</p>
           <ul class="mt-1">
             <li v-for="row in table.rows" :key="row.key" class="border-t border-line py-1.5 first:border-0">
               <p class="flex items-baseline gap-x-3 leading-snug max-sm:flex-wrap">
@@ -120,6 +120,6 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
         <WaitingForUpkeep />
       </div>
     </template>
-    <p v-else class="mt-4 text-soft" role="status">{{ t.fetchingCosts }}</p>
+    <p v-else class="mt-4 text-soft" role="status">{{ t.loadingCosts }}</p>
   </main>
 </template>

@@ -68,7 +68,7 @@ function merge(id: string): void {
         kind="quiet"
         data-merge-open
         @click="open = 'merge'"
-        >{{ t.sameAsAnother }}</ActButton
+        >{{ t.mergeWithAnotherFinding }}</ActButton
       >
       <ActButton v-if="isGone && open !== 'close'" kind="plain" data-close-open @click="open = 'close'">{{
         t.closePartNoLonger
@@ -83,7 +83,7 @@ function merge(id: string): void {
         @click="regrade(severity)"
         >{{ SEVERITY_WORDS[severity] }}, {{ SEVERITY_MEANING[severity] }}</ActButton
       >
-      <ActButton kind="quiet" @click="open = null">{{ t.leaveIt }}</ActButton>
+      <ActButton kind="quiet" @click="open = null">{{ t.cancel }}</ActButton>
     </div>
     <div v-if="open === 'close'" class="flex flex-wrap items-end gap-2 rounded-md bg-sunk p-3">
       <p class="w-full">
@@ -94,15 +94,15 @@ function merge(id: string): void {
       <ActButton kind="quiet" @click="open = null">{{ t.cancel }}</ActButton>
     </div>
     <div v-if="open === 'merge'" class="rounded-md bg-sunk p-3">
-      <p>{{ t.worseBothGoesOn }}</p>
+      <p>{{ t.moreSevereFindingStays }}</p>
       <div class="mt-1 flex flex-wrap gap-2">
         <ActButton v-for="mate in mates" :key="mate.id" :disabled="busy" data-merge @click="merge(mate.id)">{{
-          t.sameAsFaultSeverity({
+          t.mergeWithFaultSeverity({
             fault: mate.words.fault.toLowerCase(),
             severity: SEVERITY_WORDS[mate.severity].toLowerCase(),
           })
         }}</ActButton>
-        <ActButton kind="quiet" @click="open = null">{{ t.leaveIt }}</ActButton>
+        <ActButton kind="quiet" @click="open = null">{{ t.cancel }}</ActButton>
       </div>
     </div>
   </div>

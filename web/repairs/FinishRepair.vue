@@ -49,7 +49,7 @@ function toggle(touched: Touched): void {
     : [...form.touched.value, touched];
 }
 const partsError = computed(() =>
-  props.fields.some((field) => field.path.startsWith('used.')) ? t.seePartsOneThem : null,
+  props.fields.some((field) => field.path.startsWith('used.')) ? t.onePartsCannotUsed : null,
 );
 function finish(): void {
   tried.value = true;
@@ -64,16 +64,16 @@ function finish(): void {
       v-for="finding in findings"
       :key="finding.id"
       :model-value="done[finding.id] ?? ''"
-      :label="t.whatWasDoneFault({ fault: finding.words.fault.toLowerCase() })"
+      :label="t.workDoneFault({ fault: finding.words.fault.toLowerCase() })"
       maxlength="400"
-      :error="tried && !done[finding.id]?.trim() ? t.fillInRecheckNeeds : null"
+      :error="tried && !done[finding.id]?.trim() ? t.enterWorkDoneRecheck : null"
       data-done
       @update:model-value="(words) => (done[finding.id] = words)"
     />
     <UsedParts :findings="findings" :error="partsError" />
     <fieldset class="min-w-0">
-      <legend class="font-semibold">{{ t.whatTouched }}</legend>
-      <p class="text-[0.95rem] text-soft">{{ t.allLookedAgainAdd }}</p>
+      <legend class="font-semibold">{{ t.partsBikeTouchedWork }}</legend>
+      <p class="text-[0.95rem] text-soft">{{ t.allTheseRecheckedAdd }}</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
         <button
           v-for="touched in all"
@@ -94,7 +94,7 @@ function finish(): void {
           {{ TOUCH_WORDS[touched.touch]
           }}{{ touched.position === 'only' ? '' : `, ${POSITION_WORDS[touched.position]}`
           }}<span v-if="isCertain(touched)" class="font-normal">
-            · {{ isOfWork(touched) ? t.alwaysWithWork : t.withPart }}</span
+            · {{ isOfWork(touched) ? t.alwaysWithRepair : t.withPart }}</span
           >
         </button>
       </div>
@@ -117,6 +117,6 @@ function finish(): void {
         t.repairDone
       }}</ActButton>
     </div>
-    <p v-if="minutesWrong" class="font-semibold text-held">{{ t.wholeMinutes09999 }}</p>
+    <p v-if="minutesWrong" class="font-semibold text-held">{{ t.enterWholeMinutesFrom }}</p>
   </form>
 </template>

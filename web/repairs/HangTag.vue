@@ -23,13 +23,13 @@ function hang(): void {
       <span class="text-soft">{{ t.hangTagOnBike }}</span> <span class="sturdy" data-hangs>{{ hangs }}</span>
     </p>
     <template v-else-if="may">
-      <ActButton v-if="!open" data-hang-open @click="open = true">{{ t.hangTagOn }}</ActButton>
+      <ActButton v-if="!open" data-hang-open @click="open = true">{{ t.putHangTagOn }}</ActButton>
       <form v-else class="flex grow flex-wrap items-end gap-2" @submit.prevent="hang">
-        <TextField v-model="name" :label="t.whichHangTagIts" class="grow" maxlength="40" data-hang-name />
+        <TextField v-model="name" :label="t.numberColourHangTag" class="grow" maxlength="40" data-hang-name />
         <ActButton kind="main" type="submit" :disabled="busy || !name.trim()" data-hang>{{
-          t.hangsOnTag({ tag: bike.tag })
+          t.hangTagOnTag({ tag: bike.tag })
         }}</ActButton>
-        <ActButton @click="open = false">{{ t.leaveIt }}</ActButton>
+        <ActButton @click="open = false">{{ t.cancel }}</ActButton>
       </form>
     </template>
     <ActButton
@@ -37,7 +37,7 @@ function hang(): void {
       data-print-tag
       kind="quiet"
       class="!px-0"
-      >{{ t.printOne }}</ActButton
+      >{{ t.printHangTag }}</ActButton
     >
   </div>
 </template>

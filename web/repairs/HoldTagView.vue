@@ -50,12 +50,12 @@ const print = (): void => window.print();
         </li>
       </ul>
       <p class="mt-4 leading-snug">
-        {{ t.comesOffReleaseWhoever({ when: dayAndClock(now, ON_PAPER, timeZone) }) }}
+        {{ t.removeOnlyWhenBike({ when: dayAndClock(now, ON_PAPER, timeZone) }) }}
       </p>
     </div>
   </main>
   <main v-else class="p-8 text-soft">
     <h1 class="sr-only">{{ t.hangTag }}</h1>
-    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
+    <p role="status">{{ fleet.wall ? t.bikeDoesNotExist : t.loadingBike }}</p>
   </main>
 </template>

@@ -18,19 +18,19 @@ function leave(): void {
 
 <template>
   <div class="rounded-md bg-sunk p-3">
-    <h3 class="font-semibold">{{ t.leftApart }}</h3>
+    <h3 class="font-semibold">{{ t.notReassembled }}</h3>
     <ul>
       <li v-for="item in bike.facts.notReassembled" :key="item.id" class="flex items-center gap-3 py-1">
         <span class="grow"
           >{{ item.what }} <span class="text-soft">· {{ fleet.nameOf(item.by) }}</span></span
         ><ActButton :disabled="busy" data-together @click="emit('close', item.id)">{{
-          t.togetherAgain
+          t.reassembled
         }}</ActButton>
       </li>
     </ul>
     <form class="mt-1 flex items-end gap-2" @submit.prevent="leave">
       <TextField v-model="what" :label="t.whatLooseOpenMissing" class="grow" maxlength="200" />
-      <ActButton type="submit" :disabled="!what.trim() || busy">{{ t.noteIt }}</ActButton>
+      <ActButton type="submit" :disabled="!what.trim() || busy">{{ t.addItem }}</ActButton>
     </form>
   </div>
 </template>

@@ -33,7 +33,7 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
     <template v-if="readiness.blocks.length === 0">
       <template v-if="session.may('release')">
         <p class="mt-1 leading-snug">
-          {{ t.everythingStoppedWasRepaired }}
+          {{ t.everyDoNotRide }}
         </p>
         <CheckField v-if="hangs" v-model="back" data-tag-back class="mt-2 font-semibold">{{
           t.hangTagHangsOff({ hangs })
@@ -49,7 +49,7 @@ const hangs = computed(() => props.bike.facts.holds.find((hold) => hold.hangTag)
           >{{ t.releaseTag({ tag: bike.tag }) }}</ActButton
         >
       </template>
-      <p v-else>{{ t.readyMechanicLeadReleases }}</p>
+      <p v-else>{{ t.readyForReleaseMechanic }}</p>
     </template>
   </div>
 </template>

@@ -53,7 +53,7 @@ const facts = computed(() =>
   <div class="rounded-md border-2 border-act p-3" :data-repair="repair.state">
     <template v-if="repair.state === 'started'">
       <h3 class="sturdy text-lg">
-        {{ t.inWork }}
+        {{ t.inRepair }}
         <span class="font-normal text-soft"
           >· {{ fleet.nameOf(repair.startedBy) }}, {{ dayAndClock(repair.startedAt, now) }}</span
         >
@@ -96,7 +96,7 @@ const facts = computed(() =>
         }}
       </p>
       <p v-if="barred" class="mt-1 font-semibold text-watch">
-        {{ t.youRepairedPolicyWants }}
+        {{ t.youDidRepairYour }}
       </p>
       <ActButton
         v-else-if="session.may('recheck')"
@@ -106,7 +106,7 @@ const facts = computed(() =>
         :disabled="busy"
         data-recheck
         @click="emit('look')"
-        >{{ t.lookAgain }}</ActButton
+        >{{ t.recheck }}</ActButton
       >
     </template>
   </div>

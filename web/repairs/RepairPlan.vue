@@ -28,7 +28,7 @@ const summary = computed(() => {
     stand ? t.standStand({ stand }) : '',
     personId ? fleet.nameOf(personId) : '',
     ...needs.map((need) =>
-      t.countNameOnhandOn({
+      t.countNameOnHandIn({
         count: need.count,
         name: itemOf(need.itemId)?.name ?? t.aPart,
         onHand: itemOf(need.itemId)?.onHand ?? 0,
@@ -58,12 +58,12 @@ function here(): void {
           >{{ ' ' }}{{ t.expectedWhen({ when: dayAndClock(waits.until, now) }) }}</template
         ></span
       ><ActButton v-if="may" :disabled="busy" data-here @click="here">{{
-        waits.for === 'parts' ? t.itIsHere : t.itIsBack
+        waits.for === 'parts' ? t.partArrived : t.bikeBack
       }}</ActButton>
     </p>
     <div v-if="!open" class="flex flex-wrap items-center gap-x-3">
-      <p class="grow text-soft">{{ summary.join(' · ') || t.noStandNobodyNamed }}</p>
-      <ActButton v-if="may" kind="quiet" data-plan-open @click="open = true">{{ t.planIt }}</ActButton>
+      <p class="grow text-soft">{{ summary.join(' · ') || t.noStandMechanicParts }}</p>
+      <ActButton v-if="may" kind="quiet" data-plan-open @click="open = true">{{ t.planRepair }}</ActButton>
     </div>
     <RepairPlanForm
       v-else

@@ -42,7 +42,7 @@ const parts = computed(() => [
     .filter((item) => placesOn(item, { build: props.bike.build, modelId: props.bike.modelId }).length > 0)
     .map((item) => ({
       value: item.id,
-      label: t.partNameOnhandOn({ part: PART_WORDS[item.kind], name: item.name, onHand: item.onHand }),
+      label: t.partNameOnHandIn({ part: PART_WORDS[item.kind], name: item.name, onHand: item.onHand }),
     })),
 ]);
 const WAITS: readonly { readonly value: WaitsFor | ''; readonly label: string }[] = [
@@ -78,7 +78,7 @@ function save(): void {
 <template>
   <form
     class="mt-1 grid gap-3 rounded-md bg-sunk p-3 sm:grid-cols-2"
-    :aria-label="t.planRepair"
+    :aria-label="t.planRepair2"
     novalidate
     @submit.prevent="save"
   >
@@ -91,17 +91,17 @@ function save(): void {
           <span class="grow"
             >{{ each.count }} × {{ itemOf(each.itemId)?.name }}
             <span class="text-soft">{{
-              t.onhandOnHand({ onHand: itemOf(each.itemId)?.onHand ?? 0 })
+              t.onHandInStock({ onHand: itemOf(each.itemId)?.onHand ?? 0 })
             }}</span></span
           >
-          <ActButton @click="each.count += 1">{{ t.oneMore }}</ActButton>
-          <ActButton @click="typed.needs.splice(at, 1)">{{ t.notNeeded }}</ActButton>
+          <ActButton @click="each.count += 1">{{ t.addOne }}</ActButton>
+          <ActButton @click="typed.needs.splice(at, 1)">{{ t.remove }}</ActButton>
         </li>
       </ul>
       <SelectField
         :key="typed.needs.length"
         v-model="adding"
-        :label="t.addPartNeeds"
+        :label="t.addNeededPart"
         hide-label
         :options="parts"
         @update:model-value="need"
@@ -111,16 +111,16 @@ function save(): void {
     <template v-if="typed.waitsFor">
       <TextField
         v-model="typed.what"
-        :label="typed.waitsFor === 'parts' ? t.whichPart : t.whichWorkshop"
+        :label="typed.waitsFor === 'parts' ? t.part : t.workshop"
         maxlength="200"
-        :error="tried && whatMissing ? t.sayWhatWaitsFor : null"
+        :error="tried && whatMissing ? t.enterWhatRepairWaits : null"
         data-waits-what
       />
       <TextField
         v-model="typed.days"
-        :label="t.daysUntilThenIf"
+        :label="t.daysWaitIfKnown"
         inputmode="numeric"
-        :error="tried && daysWrong ? t.wholeDays0999 : null"
+        :error="tried && daysWrong ? t.enterWholeDaysFrom : null"
       />
     </template>
     <div class="flex gap-2 sm:col-span-2">

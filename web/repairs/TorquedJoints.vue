@@ -30,18 +30,18 @@ const over = (row: TorqueCardRow): boolean => {
   return value !== null && ceiling !== null && value > ceiling;
 };
 const target = (row: TorqueCardRow): string => {
-  if (row.way === 'just-firm') return t.justFirmSoGives;
+  if (row.way === 'just-firm') return t.onlyFirmEnoughTurn;
   const ceiling = most(row);
-  if (ceiling === null) return t.noFigureStatedSee;
+  if (ceiling === null) return t.noValueKnownRead;
   return row.answer?.kind === 'target'
     ? t.setFlooredNM({ floored: floored(row.answer.target) })
-    : t.statedFiguresConflictAsk;
+    : t.valuesConflictAskMaker;
 };
 </script>
 
 <template>
   <fieldset v-if="shown.length" class="min-w-0" data-torqued>
-    <legend class="font-semibold">{{ t.tightenedNM }}</legend>
+    <legend class="font-semibold">{{ t.torqueUsedNM }}</legend>
     <ul class="mt-1 grid gap-2 sm:grid-cols-2">
       <li v-for="row in shown" :key="row.joint">
         <label class="flex items-center gap-2">
@@ -62,10 +62,10 @@ const target = (row: TorqueCardRow): string => {
             @input="form.tighten(row.joint, ($event.target as HTMLInputElement).value)"
         /></label>
         <p v-if="over(row)" class="font-semibold text-held">
-          {{ t.overMostStatedMost({ most: most(row) ?? '' }) }}
+          {{ t.aboveMaximumMostN({ most: most(row) ?? '' }) }}
         </p>
         <p v-else-if="form.torquesWrong.value.includes(row.joint)" class="font-semibold text-held">
-          {{ t.number05200 }}
+          {{ t.enterNumberFrom0 }}
         </p>
       </li>
     </ul>

@@ -64,14 +64,14 @@ function placed(row: UsedRow, value: string): void {
           <p class="figures text-[0.95rem]" :class="left(row) < 0 ? 'font-semibold text-held' : 'text-soft'">
             {{
               left(row) < 0
-                ? t.onlyOnhandOnHand({ onHand: row.item.onHand })
-                : t.leftLeftOnShelf({ left: left(row) })
+                ? t.onlyOnHandInStock({ onHand: row.item.onHand })
+                : t.leftLeftInStock({ left: left(row) })
             }}
           </p>
         </div>
         <SelectField
           :model-value="place(row)"
-          :label="t.nameWhereNow({ name: row.item.name })"
+          :label="t.positionName({ name: row.item.name })"
           hide-label
           :options="placesOf(row)"
           @update:model-value="placed(row, $event)"
@@ -79,7 +79,7 @@ function placed(row: UsedRow, value: string): void {
         <SelectField
           v-if="findings.length > 1"
           v-model="row.findingId"
-          :label="t.nameForWhichFinding({ name: row.item.name })"
+          :label="t.findingRepairedWithName({ name: row.item.name })"
           hide-label
           class="max-w-56"
           :options="purposes"
@@ -88,7 +88,7 @@ function placed(row: UsedRow, value: string): void {
           <button
             type="button"
             class="grid size-12 place-items-center rounded-md border-2 border-ink/60 text-xl font-semibold"
-            :aria-label="t.oneNameFewer({ name: row.item.name })"
+            :aria-label="t.oneNameLess({ name: row.item.name })"
             @click="change(row, -1)"
           >
             −
@@ -117,14 +117,14 @@ function placed(row: UsedRow, value: string): void {
           <span
             class="figures whitespace-nowrap font-normal"
             :class="item.onHand === 0 ? 'text-watch' : 'text-soft'"
-            >· {{ item.onHand === 0 ? t.noneOnHand : t.onhandOnHand2({ onHand: item.onHand }) }}</span
+            >· {{ item.onHand === 0 ? t.noneInStock : t.onHandInStock2({ onHand: item.onHand }) }}</span
           ></span
         ></ActButton
       >
       <SelectField
         v-if="form.others.value.length"
         :model-value="''"
-        :label="t.anotherPartOffShelf"
+        :label="t.addPartFromStock"
         hide-label
         class="w-80 max-w-full"
         :options="others"
@@ -132,7 +132,7 @@ function placed(row: UsedRow, value: string): void {
         @update:model-value="takeOther"
       />
       <p v-else-if="offered.length === 0 && form.used.value.length === 0" class="text-soft">
-        {{ t.nothingOnShelfGoes }}
+        {{ t.noPartInStock }}
       </p>
     </div>
     <p v-if="error" class="mt-1 font-semibold text-held">{{ error }}</p>

@@ -51,9 +51,9 @@ const rows = computed(() =>
     aria-labelledby="waiting"
     data-waiting-costs
   >
-    <h2 id="waiting" class="sturdy text-xl">{{ t.whatWaitingCosts }}</h2>
+    <h2 id="waiting" class="sturdy text-xl">{{ t.costWaiting }}</h2>
     <p class="text-[0.95rem] text-soft">
-      {{ t.chainsWornPastTheir }}
+      {{ t.wornChainsCostNew }}
     </p>
     <ul class="mt-1">
       <li

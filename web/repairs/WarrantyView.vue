@@ -16,7 +16,7 @@ const fleet = useFleet();
 const now = useNow();
 const refusal = useRefusal();
 const fitments = ref<readonly Fitment[]>([]);
-const question = ref(t.coveredWhatShallWe);
+const question = ref(t.doesWarrantyCoverWhat);
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
@@ -49,12 +49,12 @@ const print = (): void => window.print();
 <template>
   <main v-if="bike" class="mx-auto max-w-3xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-warranty-sheet>
     <div class="flex flex-wrap items-start gap-3">
-      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.questionMaker }}</h1>
+      <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.warrantyQuery }}</h1>
       <ActButton class="print:hidden" @click="print">{{ t.print }}</ActButton>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" class="mt-2" />
     <fieldset v-if="findings.length > 1" class="mt-3 print:hidden">
-      <legend class="font-semibold">{{ t.aboutWhichFindings }}</legend>
+      <legend class="font-semibold">{{ t.findingsAskAbout }}</legend>
       <CheckField
         v-for="finding in findings"
         :key="finding.id"
@@ -73,19 +73,19 @@ const print = (): void => window.print();
       </div>
       <div>
         <dt class="text-sm text-soft">{{ t.serialNumber }}</dt>
-        <dd class="figures font-semibold">{{ bike.serial || t.notNoted }}</dd>
+        <dd class="figures font-semibold">{{ bike.serial || t.notRecorded }}</dd>
       </div>
       <div>
         <dt class="text-sm text-soft">{{ t.bought }}</dt>
-        <dd class="font-semibold">{{ bike.boughtOn ? dayWords(bike.boughtOn) : t.notNoted }}</dd>
+        <dd class="font-semibold">{{ bike.boughtOn ? dayWords(bike.boughtOn) : t.notRecorded }}</dd>
       </div>
       <div>
         <dt class="text-sm text-soft">{{ t.warrantyUntil }}</dt>
         <dd class="font-semibold">
           {{
             bike.warrantyUntil
-              ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? t.over : ''}`
-              : t.notNoted
+              ? `${dayWords(bike.warrantyUntil)}${Date.parse(bike.warrantyUntil) < now ? t.expired : ''}`
+              : t.notRecorded
           }}
         </dd>
       </div>
@@ -97,10 +97,10 @@ const print = (): void => window.print();
       </h2>
       <p>
         {{
-          t.foundWhenNameofPart({
+          t.foundWhenNameOfPart({
             when: dayAndClock(finding.openedAt, ON_PAPER, timeZone),
             nameOf: fleet.nameOf(finding.openedBy),
-            part: finding.timesSeen > 1 ? t.seenTimesseenTimesSince({ timesSeen: finding.timesSeen }) : '',
+            part: finding.timesSeen > 1 ? t.seenTimesSeenTimesSince({ timesSeen: finding.timesSeen }) : '',
           })
         }}
         <template v-if="finding.words.note">{{ t.noteNote({ note: finding.words.note }) }}</template>
@@ -115,7 +115,7 @@ const print = (): void => window.print();
     <p v-if="shown.length === 0" class="mt-4 text-soft">{{ t.noFindingChosen }}</p>
     <PrintedPhotos :bike-id="bikeId" :looks="shown" />
     <section v-if="fitments.length" class="mt-4">
-      <h2 class="sturdy text-xl">{{ t.partsOn }}</h2>
+      <h2 class="sturdy text-xl">{{ t.partsOnBike }}</h2>
       <ul>
         <li v-for="fitment in fitments" :key="fitment.id">
           {{
@@ -133,7 +133,7 @@ const print = (): void => window.print();
     </section>
     <TextField
       v-model="question"
-      :label="t.whatWeAsk"
+      :label="t.ourQuestion"
       :rows="3"
       maxlength="600"
       class="mt-4 print:[&_textarea]:border-0 print:[&_textarea]:p-0"
@@ -143,7 +143,7 @@ const print = (): void => window.print();
     </p>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">{{ t.questionMaker }}</h1>
-    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
+    <h1 class="sr-only">{{ t.warrantyQuery }}</h1>
+    <p role="status">{{ fleet.wall ? t.bikeDoesNotExist : t.loadingBike }}</p>
   </main>
 </template>

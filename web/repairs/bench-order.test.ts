@@ -57,6 +57,7 @@ function ordered(
       checklistVersions: 0,
       now: now(),
       recordedUntil: 0,
+      demo: false,
     },
     groups: [
       {
@@ -121,17 +122,17 @@ describe('why a job stands where it does', () => {
   const outAt = Date.UTC(2026, 5, 10, 9, 30);
   const named = { group: () => 'Year 5', item: () => 'Sea pads', now: outAt, timeZone: 'UTC' };
   it.each<[BenchReason, string]>([
-    [{ code: 'for-group', groupId: 'g', want, outAt }, 'Year 5 at 09:30 lacks: M hardtail'],
+    [{ code: 'for-group', groupId: 'g', want, outAt }, 'Year 5 at 09:30 needs M hardtail'],
     [
       { code: 'too-late', groupId: 'g', want: { ...want, kind: null, size: '' }, outAt },
-      'Year 5 lacks: any bike; too late for 09:30',
+      'Year 5 needs any bike; too late for 09:30',
     ],
-    [{ code: 'runs-out', until: outAt + 24 * HOUR }, 'Becomes a stop tomorrow 09:30'],
+    [{ code: 'runs-out', until: outAt + 24 * HOUR }, '“Do not ride” from tomorrow 09:30'],
     [
       { code: 'lacks-part', itemId: 'i', until: outAt + 24 * HOUR },
-      'None on the shelf: Sea pads; here tomorrow 09:30 if ordered now',
+      'Sea pads: none in stock; arrives tomorrow 09:30 if ordered now',
     ],
-    [{ code: 'away', until: null }, 'Waits, nobody knows how long'],
-    [{ code: 'nobody-waits' }, 'No group waits for it'],
+    [{ code: 'away', until: null }, 'Waiting, end not known'],
+    [{ code: 'nobody-waits' }, 'No group needs this bike'],
   ])('%o', (because, words) => expect(placeWords(because, named)).toBe(words));
 });

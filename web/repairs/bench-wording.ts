@@ -20,30 +20,30 @@ export const wantWords = (want: Want): string =>
 export function placeWords(because: BenchReason, named: Named): string {
   switch (because.code) {
     case 'for-group':
-      return t.groupTimeLacksWant({
+      return t.groupTimeNeedsWant({
         group: named.group(because.groupId),
         time: clock(because.outAt, named.timeZone),
         want: wantWords(because.want),
       });
     case 'too-late':
-      return t.groupLacksWantToo({
+      return t.groupNeedsWantToo({
         group: named.group(because.groupId),
         want: wantWords(because.want),
         time: clock(because.outAt, named.timeZone),
       });
     case 'runs-out':
-      return t.becomesStopWhen({ when: dayAndClock(because.until, named.now, named.timeZone) });
+      return t.doNotRideFrom({ when: dayAndClock(because.until, named.now, named.timeZone) });
     case 'nobody-waits':
-      return t.noGroupWaitsFor;
+      return t.noGroupNeedsBike;
     case 'lacks-part':
-      return t.noneOnShelfItem({
+      return t.itemNoneInStock({
         item: named.item(because.itemId),
         when: dayAndClock(because.until, named.now, named.timeZone),
       });
     case 'away':
       return because.until === null
-        ? t.waitsNobodyKnowsHow
-        : t.waitsUntilWhen({ when: dayAndClock(because.until, named.now, named.timeZone) });
+        ? t.waitingEndNotKnown
+        : t.waitingUntilWhen({ when: dayAndClock(because.until, named.now, named.timeZone) });
     default:
       return assertNever(because);
   }

@@ -3,4 +3,4 @@ import type { FinishForm } from './finish-form';
 import * as t from './messages';
 
 /** The repair being finished, for the parts of its form. */
-export const FINISH_FORM: InjectionKey<FinishForm> = Symbol(t.repairBeingFinished);
+export const FINISH_FORM: InjectionKey<FinishForm> = Symbol(t.finishedRepair);

@@ -55,14 +55,14 @@ describe('finishing a repair', () => {
     await wrapper.get('[data-minutes] input').setValue('12');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)).toBeUndefined();
-    expect(wrapper.text()).toContain('Fill this in');
+    expect(wrapper.text()).toContain('Enter the work done');
     expect((wrapper.get('[data-minutes] input').element as HTMLInputElement).value).toBe('12');
   });
 
   it('has what the work touches in any case, which nobody can untick', () => {
     const button = form().get('[aria-pressed="true"]');
     expect(button.text()).toContain(TOUCH_WORDS['brake-work']);
-    expect(button.text()).toContain('always with this work');
+    expect(button.text()).toContain('always with this repair');
     expect(button.attributes('disabled')).toBeDefined();
   });
 
@@ -91,7 +91,7 @@ describe('finishing a repair', () => {
     expect(wrapper.get('[data-take-other]').text()).toContain('Moor chain');
     expect(wrapper.get('[data-take-other]').text()).not.toContain('Battery');
     await wrapper.get('[data-take]').trigger('click');
-    expect(wrapper.get('[data-used]').text()).toContain('2 left on the shelf');
+    expect(wrapper.get('[data-used]').text()).toContain('2 left in stock');
     await wrapper.get('[data-done] input').setValue('New pads');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.used).toMatchObject([
@@ -103,7 +103,7 @@ describe('finishing a repair', () => {
     const wrapper = form([item({ onHand: 0 }), item({ id: 'chain', kind: 'chain', name: 'Moor chain' })]);
     await wrapper.get('[data-take-other] select').setValue('chain');
     await wrapper.get('[data-take]').trigger('click');
-    expect(wrapper.get('[data-used="Sea pads"]').text()).toContain('only 0 on hand');
+    expect(wrapper.get('[data-used="Sea pads"]').text()).toContain('only 0 in stock');
     await wrapper.get('[data-done] input').setValue('x');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.touched).toContainEqual({ touch: 'chain-sprockets', position: 'only' });
@@ -114,9 +114,9 @@ describe('finishing a repair', () => {
     const field = wrapper.get('[data-torque-of="caliper-mount"]');
     expect(wrapper.get('[data-torqued]').text()).toContain('set 8 N m');
     await field.setValue('8,5');
-    expect(wrapper.text()).toContain('Over the most stated, 8 N m');
+    expect(wrapper.text()).toContain('Above the maximum of 8 N m');
     await field.setValue('7.5');
-    expect(wrapper.text()).not.toContain('Over the most');
+    expect(wrapper.text()).not.toContain('Above the maximum');
     await wrapper.get('[data-done] input').setValue('x');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.torques).toEqual([{ joint: 'caliper-mount', newtonMetres: 7.5 }]);
@@ -128,7 +128,7 @@ describe('finishing a repair', () => {
     await wrapper.get('[data-minutes] input').setValue(typed);
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)).toBeUndefined();
-    expect(wrapper.text()).toContain('Whole minutes');
+    expect(wrapper.text()).toContain('Enter whole minutes from 0 to 9999.');
   });
 });
 
@@ -138,6 +138,6 @@ describe('words of the bench', () => {
     expect(blockWords({ code: 'not-repaired', finding: findingLike() })).toBe(
       'Repair: does not stop the wheel',
     );
-    expect(blockWords({ code: 'not-reassembled', what: 'wheel out' })).toBe('Put together: wheel out');
+    expect(blockWords({ code: 'not-reassembled', what: 'wheel out' })).toBe('Reassemble: wheel out');
   });
 });

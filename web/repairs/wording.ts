@@ -5,17 +5,17 @@ import { assertNever } from '@cadre/core/errors';
 import * as t from './messages';
 
 export const TOUCH_WORDS: Record<Touch, string> = {
-  'axle-out': t.wheelOut,
-  'tyre-off': t.tyreTubeOff,
-  'air-out': t.tyreLetDown,
+  'axle-out': t.wheelRemoved,
+  'tyre-off': t.tyreTubeRemoved,
+  'air-out': t.tyreDeflated,
   'wheel-trued': t.wheelTrued,
-  'hub-bearings': t.hubBearings,
-  'brake-work': t.brakeWorkedOn,
+  'hub-bearings': t.hubBearingsAdjusted,
+  'brake-work': t.brakeRepairedAdjusted,
   'stem-headset': t.stemHeadset,
   'bar-levers-grips': t.barLeversGrips,
   'cranks-pedals': t.cranksPedals,
   'chain-sprockets': t.chainSprockets,
-  'gears-set': t.gearsSet,
+  'gears-set': t.gearsAdjusted,
   'saddle-post': t.saddlePost,
   'rear-suspension': t.rearSuspension,
   'fork-suspension': t.suspensionFork,
@@ -25,9 +25,9 @@ export const TOUCH_WORDS: Record<Touch, string> = {
 
 export const STATE_WORDS: Record<FindingState, string> = {
   open: t.toRepair,
-  'in-work': t.inWork2,
-  repaired: t.repairedLookAgain,
-  rechecked: t.recheckPassedWaitsFor,
+  'in-work': t.inRepair2,
+  repaired: t.repairedRecheck,
+  rechecked: t.recheckPassedWaitingFor,
   closed: t.closed,
 };
 
@@ -37,17 +37,17 @@ export function blockWords(block: ReleaseBlock): string {
     case 'not-repaired':
       return t.repairFault({ fault: block.finding.words.fault.toLowerCase() });
     case 'not-rechecked':
-      return t.lookAgainFault({ fault: block.finding.words.fault.toLowerCase() });
+      return t.recheckFault({ fault: block.finding.words.fault.toLowerCase() });
     case 'not-reassembled':
-      return t.putTogetherWhat({ what: block.what });
+      return t.reassembleWhat({ what: block.what });
     case 'repair-open':
-      return t.repairNotFinishedLooked;
+      return t.finishRecheckOpenRepair;
     case 'draft-stop':
       return t.signCheckMarksWords({ words: block.words });
     case 'report-unread':
       return t.readRidersReport;
     case 'on-offer':
-      return t.decideAssessmentOnOffer;
+      return t.decideUsedBikeAssessment;
     default:
       return assertNever(block);
   }

@@ -14,7 +14,7 @@ const rounds = useRounds();
 const refusal = useRefusal();
 const forAll = ref('');
 const own = reactive<Record<string, string>>({});
-const USUAL = [t.notWantedToday, t.ranOutTime, t.onBench, t.outWithGroup] as const;
+const USUAL = [t.notNeededToday, t.noTimeLeft, t.onBench, t.outWithGroup] as const;
 const whyOf = (row: BoardRow): string => (own[row.bikeId] ?? '').trim() || forAll.value.trim();
 const unsaid = computed(() => props.left.filter((row) => !whyOf(row)));
 const tried = ref(false);
@@ -40,7 +40,7 @@ async function close(): Promise<void> {
     <h2 id="close-round" class="sturdy text-2xl">
       {{ left.length ? t.bikeNotDone({ left: left.length }) : t.allDone }}
     </h2>
-    <p v-if="left.length" class="text-soft">{{ t.theyStayDueSay }}</p>
+    <p v-if="left.length" class="text-soft">{{ t.theseBikesStayDue }}</p>
     <template v-if="left.length">
       <div class="flex flex-wrap gap-1.5">
         <button
@@ -53,29 +53,29 @@ async function close(): Promise<void> {
           {{ each }}
         </button>
       </div>
-      <TextField v-model="forAll" :label="t.whyForAllSay" maxlength="200" data-why-all />
+      <TextField v-model="forAll" :label="t.reasonForAllBikes" maxlength="200" data-why-all />
       <ul class="max-h-80 space-y-1.5 overflow-y-auto">
         <li v-for="row in left" :key="row.bikeId" class="flex items-center gap-2">
           <span class="sturdy w-16 shrink-0">{{ row.bike.tag }}</span>
           <TextField
             :model-value="own[row.bikeId] ?? ''"
             @update:model-value="(why) => (own[row.bikeId] = why)"
-            :label="t.whyTagWasNot({ tag: row.bike.tag })"
+            :label="t.reasonForTag({ tag: row.bike.tag })"
             hide-label
             :wrong="tried && !whyOf(row)"
             class="min-w-0 grow"
             maxlength="200"
-            :placeholder="forAll || t.why"
+            :placeholder="forAll || t.reason"
           />
         </li>
       </ul>
       <p v-if="tried && unsaid.length" role="alert" class="font-semibold text-held">
-        {{ t.sayWhyUnsaid({ unsaid: unsaid.map((row) => row.bike.tag).join(', ') }) }}
+        {{ t.enterReasonForUnsaid({ unsaid: unsaid.map((row) => row.bike.tag).join(', ') }) }}
       </p>
     </template>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex flex-wrap gap-2">
-      <ActButton @click="emit('stay')">{{ t.leaveOpen }}</ActButton>
+      <ActButton @click="emit('stay')">{{ t.keepRoundOpen }}</ActButton>
       <ActButton kind="main" class="grow" :disabled="refusal.busy.value" data-close-now @click="close">{{
         t.closeRound
       }}</ActButton>

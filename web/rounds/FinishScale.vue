@@ -27,7 +27,7 @@ const late = computed(() => props.projection.finishAt > props.deadline);
     class="h-12 w-full max-w-xs"
     role="img"
     :aria-label="
-      t.doneAboutTimeDeadline({
+      t.likelyFinishTimeDeadline({
         time: clock(projection.finishAt, timeZone),
         time2: clock(deadline, timeZone),
       })

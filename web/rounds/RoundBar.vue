@@ -18,9 +18,9 @@ const nextWords = computed(() => {
   if (!row) return '';
   const why =
     row.look?.by === session.person?.id && row.look?.state === 'open'
-      ? t.begunYou
+      ? t.startedYou
       : row.neededAt
-        ? t.neededShortwhen({ shortWhen: shortWhen(row.neededAt, now.value, props.zone) })
+        ? t.neededShortWhen({ shortWhen: shortWhen(row.neededAt, now.value, props.zone) })
         : 'nearest';
   return `${row.bike.tag} · ${why}`;
 });
@@ -29,7 +29,7 @@ const nextWords = computed(() => {
 <template>
   <div
     data-bottom-bar
-    class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+    class="fixed inset-x-0 bottom-[var(--nav-bar)] z-10 lg:pl-[var(--rail)] border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
   >
     <div class="mx-auto flex max-w-[110rem] items-center gap-2">
       <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'">{{
@@ -39,7 +39,7 @@ const nextWords = computed(() => {
         t.close
       }}</ActButton>
       <ActButton class="max-sm:px-2" :disabled="left === 0" data-round-line @click="$emit('batch')">{{
-        t.line
+        t.batchCheck
       }}</ActButton>
       <ActButton
         kind="main"
@@ -48,7 +48,7 @@ const nextWords = computed(() => {
         :disabled="!next"
         data-next-for-me
         @click="$emit('next')"
-        >{{ next ? '' : left ? t.allOthersInHand : t.allDone
+        >{{ next ? '' : left ? t.othersWorkingOnAll : t.allDone
         }}<span v-if="next" class="leading-tight"
           ><span class="max-sm:sr-only">{{ t.nextForMe }}{{ ' ' }}</span
           >{{ nextWords }}</span

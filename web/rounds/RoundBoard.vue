@@ -59,14 +59,14 @@ useKeys(
     Escape: () => (over.value ? (over.value = null) : void router.push({ name: 'rounds' })),
   }),
   [
-    { keys: 'N', does: t.nextBikeForMe },
-    { keys: 'L', does: t.batchCheckWhatLeft },
+    { keys: 'N', does: t.checkNextBike },
+    { keys: 'L', does: t.batchCheckBikesLeft },
   ],
 );
 const RAILS = computed(() =>
   [
-    { key: 'hand', title: t.inHand, rows: inHand.value },
-    { key: 'left', title: t.doWhatNeededFirst, rows: waiting.value },
+    { key: 'hand', title: t.inProgress, rows: inHand.value },
+    { key: 'left', title: t.doMostNeededFirst, rows: waiting.value },
     { key: 'done', title: t.done, rows: done.value },
   ].filter((rail) => rail.rows.length > 0),
 );

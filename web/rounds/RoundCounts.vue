@@ -23,7 +23,7 @@ const { count: counts, projection, hands } = useProvided(ROUND_BOARD);
       </dd>
     </div>
     <div>
-      <dt class="text-soft">{{ t.inHand }}</dt>
+      <dt class="text-soft">{{ t.inProgress }}</dt>
       <dd class="sturdy text-3xl" data-count="hand">{{ counts.inHand }}</dd>
     </div>
     <div>
@@ -31,7 +31,7 @@ const { count: counts, projection, hands } = useProvided(ROUND_BOARD);
       <dd class="sturdy text-3xl" data-count="left">{{ counts.left }}</dd>
     </div>
     <div>
-      <dt class="text-soft">{{ t.found }}</dt>
+      <dt class="text-soft">{{ t.findings }}</dt>
       <dd class="sturdy text-3xl" :class="counts.found ? 'text-watch' : ''" data-count="found">
         {{ counts.found }}
       </dd>

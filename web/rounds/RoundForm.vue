@@ -33,7 +33,7 @@ const wrong = (field: keyof typeof errors.value): string | null =>
   tried.value ? (errors.value[field] ?? null) : null;
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const checklists = computed(() => [
-  { value: '', label: t.rideOutItsKind },
+  { value: '', label: t.rideOutCheckFor },
   ...(catalogue.known?.checklists ?? [])
     .filter((checklist) => !checklist.clears)
     .map((checklist) => ({ value: checklist.key, label: checklist.name })),
@@ -43,11 +43,11 @@ const crew = computed(() =>
 );
 const OFTEN = [
   { value: 'once', label: t.once },
-  { value: 'daily', label: t.everyDayItself },
+  { value: 'daily', label: t.repeatsDaily },
 ] as const;
 const saveWords = computed(() => {
-  if (props.round) return t.keepChanges;
-  if (daily.value) return props.standing ? t.keepRule : t.makeEveryDay;
+  if (props.round) return t.saveChanges;
+  if (daily.value) return props.standing ? t.saveRule : t.saveDailyRound;
   return t.makeRoundBike({ bikes: bikes.value.length });
 });
 async function save(): Promise<void> {
@@ -80,17 +80,23 @@ async function save(): Promise<void> {
       <TextField v-model="name" :label="t.name" :error="wrong('name')" data-round-name />
       <SelectField v-if="!round" v-model="checklistKey" :label="t.checklist" :options="checklists" />
       <div class="grid gap-2" :class="daily ? '' : 'grid-cols-[minmax(0,3fr)_minmax(0,2fr)]'">
-        <TextField v-if="!daily" v-model="day" :label="t.doneOn" type="date" :error="wrong('deadline')" />
+        <TextField
+          v-if="!daily"
+          v-model="day"
+          :label="t.deadlineDay"
+          type="date"
+          :error="wrong('deadline')"
+        />
         <TextField
           v-model="time"
-          :label="daily ? t.toBeDoneBy : t.by"
+          :label="daily ? t.deadlineTime : t.by"
           type="time"
           :error="daily ? wrong('deadline') : null"
         />
       </div>
     </div>
     <fieldset class="space-y-2">
-      <legend class="sturdy text-xl">{{ t.whichBikes }}</legend>
+      <legend class="sturdy text-xl">{{ t.bikes }}</legend>
       <template v-if="!round">
         <ChoiceChips
           v-if="sites.length > 1 && !standing"
@@ -104,13 +110,15 @@ async function save(): Promise<void> {
       </template>
       <TextField
         v-model="tags"
-        :label="round ? t.tagsIn : t.theseTags"
+        :label="round ? t.tags : t.additionalTags"
         :error="wrong('tags')"
-        :hint="round ? t.addTakeOutWith : t.withSpacesBetweenThey"
+        :hint="round ? t.addRemoveTagsSeparate : t.separateTagsWithSpaces"
         data-round-tags
       />
       <p class="rounded bg-sunk px-3 py-2" aria-live="polite" data-round-bikes>
-        <span class="font-semibold">{{ t.bike({ bikes: bikes.length }) }}{{ daily ? t.asNow : '' }}</span>
+        <span class="font-semibold"
+          >{{ t.bikeCount({ bikes: bikes.length }) }}{{ daily ? t.atPresent : '' }}</span
+        >
         <span class="sturdy mt-0.5 block max-h-24 overflow-y-auto text-[0.95rem] leading-snug">{{
           bikes.map((bike) => bike.tag).join(' ')
         }}</span>
@@ -118,17 +126,17 @@ async function save(): Promise<void> {
       <p v-if="wrong('bikes')" role="alert" class="font-semibold text-held">{{ wrong('bikes') }}</p>
     </fieldset>
     <fieldset v-if="crew.length > 1">
-      <legend class="sturdy text-xl">{{ t.byWhom }}</legend>
+      <legend class="sturdy text-xl">{{ t.people }}</legend>
       <ChoiceChips name="People" :options="crew" :chosen="people" @choose="(chosen) => (people = chosen)" />
-      <p class="mt-1 text-soft">{{ t.nobodyChosenWhoeverThere }}</p>
+      <p class="mt-1 text-soft">{{ t.noOneChosenEveryone }}</p>
     </fieldset>
-    <CheckField v-if="standing" v-model="active" class="font-semibold">{{ t.madeItselfEveryDay }}</CheckField>
+    <CheckField v-if="standing" v-model="active" class="font-semibold">{{ t.dailyRounds }}</CheckField>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">
-      {{ t.notKeptYetValues({ values: Object.values(errors).join(' ') }) }}
+      {{ t.notSavedYetValues({ values: Object.values(errors).join(' ') }) }}
     </p>
     <div class="flex flex-wrap justify-end gap-2">
-      <ActButton @click="emit('done')">{{ t.leaveIt }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.cancel }}</ActButton>
       <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-round-save>{{
         saveWords
       }}</ActButton>

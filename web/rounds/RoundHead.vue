@@ -29,7 +29,7 @@ const checklistName = computed(() =>
         t.whenSpan({ when: dayAndClock(round.deadline, now, zone), span: untilNow(round.deadline, now) })
       }}</template>
       <template v-else>{{
-        t.closedNameofWhen({
+        t.closedNameOfWhen({
           nameOf: fleet.nameOf(round.closedBy ?? ''),
           when: dayAndClock(round.closedAt ?? now, now, zone),
         })
@@ -37,7 +37,7 @@ const checklistName = computed(() =>
       <template v-if="round.people.length"> · {{ round.people.map(fleet.nameOf).join(', ') }}</template>
     </p>
     <p v-if="rounds.asOf" role="status" class="basis-full text-watch">
-      {{ t.noSignalWhatOthers }}
+      {{ t.offlineChangesOtherPeople }}
     </p>
   </header>
 </template>

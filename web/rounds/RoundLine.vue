@@ -36,22 +36,22 @@ const verdict = computed(() =>
         round.name
       }}</span>
       <span class="figures shrink-0 text-soft max-sm:text-sm">{{
-        t.byShortwhen({ shortWhen: shortWhen(round.deadline, now, zone) })
+        t.byShortWhen({ shortWhen: shortWhen(round.deadline, now, zone) })
       }}</span>
     </RouterLink>
     <ProgressRail class="max-sm:hidden" :counts="counts" />
     <span class="figures shrink-0 leading-tight"
       ><strong class="sturdy">{{ counts.done }}</strong> {{ t.ofOf({ of: counts.of })
       }}<span v-if="counts.found" class="text-watch max-sm:block max-sm:text-sm"
-        ><span class="max-sm:hidden"> · </span>{{ t.foundFound({ found: counts.found }) }}</span
+        ><span class="max-sm:hidden"> · </span>{{ t.findingCount({ found: counts.found }) }}</span
       ></span
     >
     <span
       v-if="verdict"
       class="figures shrink-0 text-right leading-tight max-sm:hidden"
       :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"
-      ><span class="sr-only">{{ t.doneAboutFinish({ finish }) }}{{ ' ' }}</span
-      ><span class="font-semibold">{{ verdict.tone === 'doubt' ? t.inTimeJust : verdict.words }}</span></span
+      ><span class="sr-only">{{ t.likelyFinishFinish({ finish }) }}{{ ' ' }}</span
+      ><span class="font-semibold">{{ verdict.tone === 'doubt' ? t.justInTime : verdict.words }}</span></span
     >
     <button
       v-if="may"
@@ -61,7 +61,7 @@ const verdict = computed(() =>
       data-next-for-me
       @click="next && emit('go', board.standOf(next))"
     >
-      {{ next ? t.nextTag({ tag: next.bike.tag }) : t.noneFree
+      {{ next ? t.nextTag({ tag: next.bike.tag }) : t.noBikeFree
       }}<span class="sr-only">{{ ' ' }}{{ t.inName({ name: round.name }) }}</span>
     </button>
   </div>

@@ -48,13 +48,13 @@ const hands = computed(() =>
       <ProgressRail :counts="counts" />
       <span class="leading-tight"
         ><strong class="sturdy">{{ counts.done }}</strong> {{ t.ofOfDone({ of: counts.of })
-        }}<template v-if="counts.found"> {{ t.foundFound2({ found: counts.found }) }}</template
+        }}<template v-if="counts.found"> {{ t.finding({ found: counts.found }) }}</template
         ><span v-if="hands" class="block text-sm text-soft">{{ hands }}</span></span
       >
       <span
         v-if="round.state === 'open' && finish && verdict"
         class="ml-auto text-right leading-tight max-sm:ml-0 max-sm:text-left"
-        >{{ t.doneAboutAbout({ about: finish.about })
+        >{{ t.likelyFinishAbout({ about: finish.about })
         }}<span
           class="block text-sm font-semibold"
           :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"

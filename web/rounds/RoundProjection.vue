@@ -20,7 +20,7 @@ const verdict = computed(() => deadlineWords(props.projection, props.deadline));
 
 <template>
   <div class="min-w-64 grow" data-projection>
-    <dt class="text-soft">{{ t.doneAbout }}</dt>
+    <dt class="text-soft">{{ t.likelyFinish }}</dt>
     <dd class="flex flex-wrap items-center gap-x-4">
       <span
         ><span class="sturdy text-3xl">{{ finish.about }}</span>
@@ -30,7 +30,9 @@ const verdict = computed(() => deadlineWords(props.projection, props.deadline));
           >{{ verdict.words }}</span
         >
         <span class="block text-sm text-soft"
-          >{{ t.n8In10Between({ between: finish.between, hands }) }}<br />{{ basisWords(projection) }}</span
+          >{{ t.n80RangeBetweenPerson({ between: finish.between, hands }) }}<br />{{
+            basisWords(projection)
+          }}</span
         ></span
       >
       <FinishScale :projection="projection" :now="now" :deadline="deadline" :time-zone="zone" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { DAY_MS } from '@cadre/core/time';
 import { useRouter } from 'vue-router';
 import { useNow } from '@cadre/web/platform/time';
 import { useSession } from '@cadre/web/people';
@@ -13,15 +14,19 @@ const session = useSession();
 const router = useRouter();
 const now = useNow();
 rounds.begin();
-/** What is to be done today first; campaigns after it. */
-const shown = computed(() => rounds.open.slice(0, 3));
-const more = computed(() => rounds.open.length - shown.value.length);
+/** What is to be done by tomorrow; where there is none, what comes first. Campaigns have time. */
+const soon = computed(() => {
+  const due = rounds.open.filter((round) => round.deadline < now.value + DAY_MS);
+  return due.length > 0 ? due : rounds.open.slice(0, 1);
+});
+const shown = computed(() => soon.value.slice(0, 3));
+const more = computed(() => soon.value.length - shown.value.length);
 </script>
 
 <template>
   <section
     v-if="shown.length"
-    class="mt-2 divide-y-2 divide-line rounded-md border-2 border-ink/60 bg-plate"
+    class="mt-1.5 divide-y-2 divide-line rounded-md border-2 border-ink/60 bg-plate"
     :aria-label="t.rounds"
     data-round-strip
   >
@@ -36,8 +41,8 @@ const more = computed(() => rounds.open.length - shown.value.length);
     <RouterLink
       v-if="more > 0"
       :to="{ name: 'rounds' }"
-      class="flex min-h-10 items-center px-3 text-act underline"
-      >{{ t.moreMoreRounds({ more }) }}</RouterLink
+      class="flex min-h-8 items-center px-3 text-[0.95rem] text-act underline"
+      >{{ t.moreRoundCount({ more }) }}</RouterLink
     >
   </section>
 </template>

@@ -35,7 +35,7 @@ const words = computed(() => {
         : 'done';
     default:
       return row.neededAt
-        ? t.neededShortwhen({ shortWhen: shortWhen(row.neededAt, now.value, props.timeZone) })
+        ? t.neededShortWhen({ shortWhen: shortWhen(row.neededAt, now.value, props.timeZone) })
         : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
   }
 });
@@ -45,8 +45,8 @@ const again = computed(
 );
 const act = computed(() => {
   if (!props.may) return '';
-  if (props.row.state === 'abandoned') return mine.value ? t.goOn : t.takeOver;
-  if (props.row.state === 'in-hand') return mine.value ? t.goOn : t.join;
+  if (props.row.state === 'abandoned') return mine.value ? t.continueWord : t.takeOver;
+  if (props.row.state === 'in-hand') return mine.value ? t.continueWord : t.join;
   return '';
 });
 </script>
@@ -81,7 +81,7 @@ const act = computed(() => {
         >{{ words }}</span
       >
       <span v-if="again" class="flex items-center gap-1 text-sm font-semibold text-watch" data-round-again
-        ><Hourglass :size="15" aria-hidden="true" />{{ t.lookAgainWhat({ what: again.what }) }}</span
+        ><Hourglass :size="15" aria-hidden="true" />{{ t.recheckWhat({ what: again.what }) }}</span
       >
     </span>
     <span
@@ -95,7 +95,7 @@ const act = computed(() => {
       :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'"
     >
       <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{
-        t.found2({ found: row.look.found })
+        t.findingCount({ found: row.look.found })
       }}</span
     >
     <FitnessMark v-else-if="row.state === 'done'" :fitness="fitness" :size="22" />

@@ -14,7 +14,7 @@ const undone = computed(() =>
 
 <template>
   <section v-if="undone.length" class="mt-3" :aria-label="t.notDone">
-    <h2 class="sturdy text-xl">{{ t.notDoneWhy }}</h2>
+    <h2 class="sturdy text-xl">{{ t.notDoneWithReasons }}</h2>
     <ul class="mt-1 space-y-0.5" data-undone>
       <li v-for="each in undone" :key="each.tag">
         <span class="sturdy">{{ each.tag }}</span> {{ each.why }}

@@ -24,10 +24,10 @@ const round = computed(() => rounds.rounds.find((each) => each.id === props.roun
   <RoundBoard v-if="round && fleet.wall" :key="round.id" :round="round" />
   <main v-else class="p-8" role="status">
     <template v-if="looked">
-      <h1 class="sturdy text-2xl">{{ t.noSuchRoundHere }}</h1>
-      <p class="mt-2">{{ t.mayLongClosedBrowser }}</p>
-      <ActButton :to="{ name: 'rounds' }" kind="main" class="mt-4">{{ t.toTheRounds }}</ActButton>
+      <h1 class="sturdy text-2xl">{{ t.roundNotFound }}</h1>
+      <p class="mt-2">{{ t.roundMayClosedIf }}</p>
+      <ActButton :to="{ name: 'rounds' }" kind="main" class="mt-4">{{ t.goRounds }}</ActButton>
     </template>
-    <p v-else class="text-soft">{{ t.gettingRound }}</p>
+    <p v-else class="text-soft">{{ t.loadingRound }}</p>
   </main>
 </template>

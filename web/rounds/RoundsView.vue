@@ -40,16 +40,20 @@ const checklistWords = (key: string | null): string =>
       }}</ActButton>
     </header>
     <p v-if="rounds.asOf" role="status" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
-      {{ t.noSignalWhatOthersDid }}
+      {{ t.offlineChangesOtherPeopleNot }}
     </p>
     <RoundForm v-if="making && fleet.wall" @done="making = false" />
-    <p v-if="!rounds.known" class="text-soft" role="status">{{ t.gettingRounds }}</p>
+    <p v-if="!rounds.known" class="text-soft" role="status">{{ t.loadingRounds }}</p>
     <template v-else>
       <section aria-labelledby="rounds-on" class="space-y-2">
-        <h2 id="rounds-on" class="sturdy text-xl">{{ t.onNow }}</h2>
+        <h2 id="rounds-on" class="sturdy text-xl">{{ t.openRounds }}</h2>
         <RoundPlate v-for="round in rounds.open" :key="round.id" :round="round" />
         <p v-if="rounds.open.length === 0" class="text-soft">
-          {{ t.nonePart({ part: session.may('sign') ? t.makeOneForMorning : t.leadMechanicInspectorMakes }) }}
+          {{
+            t.noOpenRoundPart({
+              part: session.may('sign') ? t.makeRoundForMorning : t.leadMechanicInspectorMakes,
+            })
+          }}
         </p>
       </section>
       <section
@@ -57,7 +61,7 @@ const checklistWords = (key: string | null): string =>
         aria-labelledby="rounds-daily"
         class="space-y-2"
       >
-        <h2 id="rounds-daily" class="sturdy text-xl">{{ t.madeItselfEveryDay }}</h2>
+        <h2 id="rounds-daily" class="sturdy text-xl">{{ t.dailyRounds }}</h2>
         <template v-for="each in rounds.standing" :key="each.id">
           <RoundForm v-if="changing?.id === each.id" :standing="each" @done="changing = null" />
           <div
@@ -68,11 +72,11 @@ const checklistWords = (key: string | null): string =>
             <p class="min-w-0 grow leading-tight">
               <span class="sturdy text-lg">{{ each.name }}</span>
               <span class="block text-soft">{{
-                t.checklistNameDonebyPart({
+                t.checklistNameDoneByPart({
                   checklist: checklistWords(each.checklistKey),
                   name: fleet.siteById.get(each.siteId)?.name ?? '',
                   doneBy: each.doneBy,
-                  part: each.active ? '' : t.notMadePresent,
+                  part: each.active ? '' : t.paused,
                 })
               }}</span>
             </p>
@@ -80,11 +84,11 @@ const checklistWords = (key: string | null): string =>
           </div>
         </template>
         <p v-if="rounds.standing.length === 0" class="text-soft">
-          {{ t.noneYetChooseEvery }}
+          {{ t.noDailyRoundsYet }}
         </p>
       </section>
       <section v-if="closed.length" aria-labelledby="rounds-closed" class="space-y-2">
-        <h2 id="rounds-closed" class="sturdy text-xl">{{ t.closedLately }}</h2>
+        <h2 id="rounds-closed" class="sturdy text-xl">{{ t.recentlyClosed }}</h2>
         <RoundPlate v-for="round in closed" :key="round.id" :round="round" />
       </section>
     </template>

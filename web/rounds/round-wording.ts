@@ -34,10 +34,10 @@ export function deadlineWords(
 }
 
 export function basisWords(projection: Projection): string {
-  const minutes = t.minuteseachMinBike({ minutesEach: projection.minutesEach.toFixed(1) });
+  const minutes = t.minutesEachMinBike({ minutesEach: projection.minutesEach.toFixed(1) });
   return projection.samples
-    ? t.minutesFromCheckHouse({ minutes, samples: projection.samples })
-    : t.minutesFromChecklistAlone({ minutes });
+    ? t.minutesFromEarlierCheck({ minutes, samples: projection.samples })
+    : t.minutesEstimatedFromChecklist({ minutes });
 }
 
 /** A moment of today by the clock, any other by its day. */

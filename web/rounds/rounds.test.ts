@@ -106,7 +106,7 @@ describe('the deadline', () => {
   const MINUTE = 60_000;
   it.each([
     [projection(10, 20, 30), 'in time', 'good'],
-    [projection(10, 20, 50), 'in time, if nothing comes between', 'doubt'],
+    [projection(10, 20, 50), 'in time if nothing delays the round', 'doubt'],
     [projection(30, 65, 90), 'about 25 min late', 'bad'],
     [projection(50, 65, 90), '25 min late', 'bad'],
   ] as const)('is told with its doubt: %o', (each, words, tone) => {

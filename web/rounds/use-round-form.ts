@@ -82,33 +82,33 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   );
   function tagError(): string | undefined {
     const unknown = typed.value.filter((tag) => !byTag.value.has(tag.toUpperCase()));
-    if (unknown.length) return t.noBikeTaggedUnknown({ unknown: unknown.join(', ') });
+    if (unknown.length) return t.noBikeHasTag({ unknown: unknown.join(', ') });
     const elsewhere = typed.value.filter(
       (tag) => byTag.value.get(tag.toUpperCase())?.siteId !== siteId.value,
     );
-    if (elsewhere.length) return t.notSiteElsewhere({ elsewhere: elsewhere.join(', ') });
+    if (elsewhere.length) return t.anotherSiteElsewhere({ elsewhere: elsewhere.join(', ') });
     const upper = typed.value.map((tag) => tag.toUpperCase());
     const twice = [...new Set(upper.filter((tag, index) => upper.indexOf(tag) !== index))];
-    if (twice.length) return t.namedTwiceTwiceTake({ twice: twice.join(', ') });
+    if (twice.length) return t.listedTwiceTwiceRemove({ twice: twice.join(', ') });
     const already = byRule.value.filter((bike) => upper.includes(bike.tag.toUpperCase()));
     return already.length
-      ? t.inAlreadyRuleAlready({ already: already.map((bike) => bike.tag).join(', ') })
+      ? t.alreadyIncludedChoiceAbove({ already: already.map((bike) => bike.tag).join(', ') })
       : undefined;
   }
   const errors = computed((): Partial<Record<Field, string>> => ({
-    ...(name.value.trim() ? {} : { name: t.roundNeedsName }),
+    ...(name.value.trim() ? {} : { name: t.enterNameForRound }),
     ...(tagError() ? { tags: tagError() } : {}),
     ...(daily.value
       ? /^\d{2}:\d{2}$/.test(time.value)
         ? {}
-        : { deadline: t.sayWhatTimeDone }
+        : { deadline: t.enterTimeDeadline }
       : Number.isNaN(deadline.value)
-        ? { deadline: t.sayDayTime }
+        ? { deadline: t.enterDayTimeDeadline }
         : !round && deadline.value <= serverNow()
-          ? { deadline: t.momentPast }
+          ? { deadline: t.timeInPast }
           : {}),
-    ...(bikes.value.length === 0 && !daily.value ? { bikes: t.emptyRoundHasNothing } : {}),
-    ...(bikes.value.length > 500 ? { bikes: t.roundHolds500Bikes({ bikes: bikes.value.length }) } : {}),
+    ...(bikes.value.length === 0 && !daily.value ? { bikes: t.roundHasNoBikes } : {}),
+    ...(bikes.value.length > 500 ? { bikes: t.roundCanHaveUp({ bikes: bikes.value.length }) } : {}),
   }));
 
   /** The round this form makes has one id, however often it is sent. */

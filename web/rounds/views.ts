@@ -6,13 +6,13 @@ export const roundsViews: readonly RouteRecordRaw[] = [
     path: '/rounds',
     name: 'rounds',
     component: () => import('./RoundsView.vue'),
-    meta: { title: t.rounds },
+    meta: { help: () => import('./help'), title: t.rounds, nav: { area: 'today', order: 2 } },
   },
   {
     path: '/rounds/:roundId',
     name: 'round',
     component: () => import('./RoundView.vue'),
     props: true,
-    meta: { title: t.round },
+    meta: { title: t.round, under: 'rounds' },
   },
 ];

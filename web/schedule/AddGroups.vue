@@ -54,25 +54,25 @@ async function add(): Promise<void> {
     <SelectField
       v-model="siteId"
       class="mt-2"
-      :label="t.at"
+      :label="t.site"
       :options="(fleet.wall?.sites ?? []).map((each) => ({ value: each.id, label: each.name }))"
     />
     <form class="mt-2" @submit.prevent="take">
       <TextField
         v-model="pasted"
-        :label="t.typePasteOneGroup"
+        :label="t.typePasteGroupsOne"
         :rows="4"
         :placeholder="EXAMPLE"
-        :hint="t.timesNameThenBikes"
+        :hint="t.timesNameBikesFor"
         data-group-lines
       />
       <div class="mt-2 flex flex-wrap gap-2">
         <ActButton type="submit" :disabled="pasted.trim() === ''" data-take-lines>{{
-          t.readTheseLines
+          t.readLines
         }}</ActButton>
         <label
           class="inline-flex min-h-12 items-center rounded-md border-2 border-ink/70 bg-plate px-4 font-semibold focus-within:outline-3 focus-within:outline-act"
-          >{{ t.fromCalendarIcs
+          >{{ t.readCalendarIcs
           }}<input type="file" accept=".ics,text/calendar" class="sr-only" data-calendar @change="takeFile"
         /></label>
       </div>

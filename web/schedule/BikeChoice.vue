@@ -30,8 +30,8 @@ const sizes = computed(() =>
     .map((size) => ({ value: size, label: size })),
 );
 const ONLY = [
-  { value: 'due', label: t.onlyWhatDue },
-  { value: 'forGroups', label: t.onlyWhatDaysGroups },
+  { value: 'due', label: t.onlyBikesDue },
+  { value: 'forGroups', label: t.onlyBikesForTodays },
 ] as const;
 const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule.value[each]));
 </script>

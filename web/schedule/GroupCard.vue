@@ -28,8 +28,8 @@ function saveChange(): void {
   const { wants, unread } = readWants(changing.value);
   if (unread.length > 0 || wants.length === 0) {
     refusal.said.value = {
-      what: unread.length ? t.unreadNotRead({ unread: unread.join('”, “') }) : t.howManyBikesMissing,
-      todo: t.writeLike8X,
+      what: unread.length ? t.unreadNotUnderstood({ unread: unread.join('”, “') }) : t.enterNumberBikes,
+      todo: t.writeForExample8,
     };
     return;
   }
@@ -69,7 +69,7 @@ function saveChange(): void {
           class="figures leading-snug"
           :class="shortWords(cover.wants) ? 'font-semibold text-watch' : 'text-act'"
         >
-          {{ t.clearedNeededCleared({ cleared: cover.cleared, needed: cover.needed })
+          {{ t.clearedNeededBikesCleared({ cleared: cover.cleared, needed: cover.needed })
           }}<template v-if="shortWords(cover.wants)"
             >{{ ' ' }}{{ t.shortShort({ short: shortWords(cover.wants) }) }}</template
           ><template v-if="standInWords(cover.wants)"> · {{ standInWords(cover.wants) }}</template>

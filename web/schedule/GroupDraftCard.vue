@@ -34,7 +34,7 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
       <TextField
         :model-value="draft.out"
         @update:model-value="(out) => emit('change', { out })"
-        :label="t.outName({ name: draft.name })"
+        :label="t.departureName({ name: draft.name })"
         hide-label
         class="grow w-24"
         type="time"
@@ -42,7 +42,7 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
       <TextField
         :model-value="draft.back"
         @update:model-value="(back) => emit('change', { back })"
-        :label="t.backName({ name: draft.name })"
+        :label="t.returnName({ name: draft.name })"
         hide-label
         class="grow w-24"
         type="time"
@@ -59,6 +59,6 @@ const emit = defineEmits<{ change: [part: Partial<GroupDraft>]; remove: [] }>();
     <p v-for="line in wrong" :key="line" class="mt-1 text-[0.95rem] font-semibold text-watch">
       {{ line }}
     </p>
-    <ActButton kind="quiet" @click="emit('remove')">{{ t.leaveOneOut }}</ActButton>
+    <ActButton kind="quiet" @click="emit('remove')">{{ t.leaveOut }}</ActButton>
   </li>
 </template>

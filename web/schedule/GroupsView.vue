@@ -53,10 +53,10 @@ const today = computed(() => siteDay(now.value, zone.value));
 
 <template>
   <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
-    <h1 class="sturdy text-2xl">{{ t.groupsDueOut }}</h1>
+    <h1 class="sturdy text-2xl">{{ t.groups }}</h1>
     <div class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_26rem]">
       <section aria-labelledby="coming" class="min-w-0">
-        <h2 id="coming" class="sr-only">{{ t.coming }}</h2>
+        <h2 id="coming" class="sr-only">{{ t.comingGroups }}</h2>
         <NoticePlate v-if="list.said.value" :said="list.said.value" class="mb-2" />
         <template v-for="[day, own] in days" :key="day">
           <h3 class="sturdy mt-2 text-lg">{{ day === today ? t.today : dayWords(day) }}</h3>
@@ -64,9 +64,9 @@ const today = computed(() => siteDay(now.value, zone.value));
             <GroupCard v-for="group in own" :key="group.id" :group="group" :cover="coverOf(group)" />
           </ul>
         </template>
-        <p v-if="days.length === 0 && !fleet.wall" class="text-soft" role="status">{{ t.fetchingGroups }}</p>
+        <p v-if="days.length === 0 && !fleet.wall" class="text-soft" role="status">{{ t.loadingGroups }}</p>
         <p v-else-if="days.length === 0 && !list.busy.value" class="text-lg">
-          {{ t.noGroupDueOut }}
+          {{ t.noGroupsInNext }}
         </p>
       </section>
       <AddGroups

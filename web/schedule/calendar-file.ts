@@ -10,17 +10,17 @@ const MOST_MS = 10_000;
 
 const FAULT_WORDS: Record<CalendarFault, (name: string, detail: string) => Said> = {
   'no-calendar': (name, detail) => ({
-    what: t.nameNoCalendarCan({ name, part: detail ? ` (${detail})` : '' }),
-    todo: t.exportAsIcalendarIcs,
+    what: t.nameCannotReadAs({ name, part: detail ? ` (${detail})` : '' }),
+    todo: t.exportAsICalendarIcs,
   }),
   'too-many': (name, detail) => ({
     what: t.nameHasMoreThan({ name, detail }),
-    todo: t.exportNextWeeksOnly,
+    todo: t.exportOnlyNextWeeks,
   }),
 };
 const tooLong = (name: string): Said => ({
-  what: t.nameTookLongerThan({ name, mostMs: MOST_MS / 1000 }),
-  todo: t.exportNextWeeksOnlyTake,
+  what: t.nameWasStoppedAfter({ name, mostMs: MOST_MS / 1000 }),
+  todo: t.exportOnlyNextWeeksRemove,
 });
 
 type Taken = { readonly groups: readonly CalendarGroup[] } | { readonly said: Said };
@@ -35,8 +35,8 @@ export async function takeCalendarFile(
   if (file.size > MOST_BYTES)
     return {
       said: {
-        what: t.nameSizeMbCalendar({ name: file.name, size: Math.round(file.size / 1e6) }),
-        todo: t.exportNextWeeksOnly2,
+        what: t.nameHasSizeMb({ name: file.name, size: Math.round(file.size / 1e6) }),
+        todo: t.exportOnlyNextWeeks2,
       },
     };
   const worker = makeWorker();

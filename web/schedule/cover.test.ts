@@ -53,6 +53,7 @@ it('a group is covered by bikes that may go out and hang here now, and by no oth
     bikes: [bike('cleared', soon), bike('due', null), bike('out', soon, 'out'), bike('also cleared', soon)],
     people: [],
     recordedUntil: 0,
+    demo: false,
     policyHash: '',
     checklistVersions: 2,
     now: now(),

@@ -122,7 +122,7 @@ describe('a calendar', () => {
     await vi.waitFor(() => expect(silent.postMessage).toHaveBeenCalled());
     await vi.advanceTimersByTimeAsync(10_000);
     expect(await taking).toMatchObject({
-      said: { what: expect.stringContaining('endless.ics took longer') },
+      said: { what: expect.stringContaining('endless.ics was stopped') },
     });
     expect(terminate).toHaveBeenCalled();
     vi.useRealTimers();
@@ -149,13 +149,13 @@ describe('a group being typed', () => {
     expect(
       readDraft({ ...draft, name: ' ', back: '09:00', bikes: '8 camels' }, 'Europe/London').wrong,
     ).toEqual([
-      'It has no name.',
-      'It would be back before it is out.',
-      '“8 camels” is not read: write it like 8 x 24in or 4 hybrid M.',
+      'Enter a name.',
+      'The return is before the departure.',
+      '“8 camels” is not understood. Write for example: 8 x 24in, or 4 hybrid M.',
     ]);
     expect(readDraft({ ...draft, out: '', bikes: '' }, 'Europe/London').wrong).toEqual([
-      'When it is out and back is missing.',
-      'How many bikes is missing.',
+      'Enter departure and return time.',
+      'Enter the number of bikes.',
     ]);
   });
   it('is written as it is read', () => {

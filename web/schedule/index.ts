@@ -1,4 +1,6 @@
 export { scheduleViews } from './views';
 export { default as BikeChoice } from './BikeChoice.vue';
+export { default as DayCounts } from './DayCounts.vue';
+export { default as DayLine } from './DayLine.vue';
 export { default as GroupStrip } from './GroupStrip.vue';
 export { useCandidates } from './use-candidates';

@@ -5,28 +5,28 @@ export const n09301130 = message(
   '09:30-11:30 Year 5: 8 x 24in, 2 x 20in 13:00-15:00 Evening club: 6 hardtail M',
 );
 export const outingInNextThree = message(
-  '{groups, plural, one {# outing} other {# outings}} in the next three weeks read from {name}.',
+  '{groups, plural, one {# outing} other {# outings}} in the next three weeks found in {name}.',
 );
 export const groupAdded = message('{added, plural, one {# group} other {# groups}} added.');
 export const addGroups = message('Add groups');
-export const at = message('At');
-export const typePasteOneGroup = message('Type or paste, one group a line');
-export const timesNameThenBikes = message(
-  'Times, a name, then the bikes. A date like 2026-05-31 first, when it is not today.',
+export const site = message('Site');
+export const typePasteGroupsOne = message('Type or paste groups, one a line');
+export const timesNameBikesFor = message(
+  'Times, name, bikes. For another day than today, begin the line with a date such as 2026-05-31.',
 );
-export const readTheseLines = message('Read these lines');
-export const fromCalendarIcs = message('From a calendar (.ics)');
+export const readLines = message('Read lines');
+export const readCalendarIcs = message('Read a calendar (.ics)');
 export const addGroup = message('Add {ready, plural, one {# group} other {# groups}}');
 
 // BikeChoice
-export const onlyWhatDue = message('Only what is due');
-export const onlyWhatDaysGroups = message('Only what the day’s groups ride');
+export const onlyBikesDue = message('Only bikes that are due');
+export const onlyBikesForTodays = message('Only bikes for today’s groups');
 
 // GroupCard
-export const unreadNotRead = message('“{unread}” is not read.');
-export const howManyBikesMissing = message('How many bikes is missing.');
-export const writeLike8X = message('Write it like 8 x 24in, 4 hybrid M.');
-export const clearedNeededCleared = message('{cleared} of {needed} cleared');
+export const unreadNotUnderstood = message('“{unread}” is not understood.');
+export const enterNumberBikes = message('Enter the number of bikes.');
+export const writeForExample8 = message('Write for example: 8 x 24in, 4 hybrid M.');
+export const clearedNeededBikesCleared = message('{cleared} of {needed} bikes cleared');
 export const shortShort = message('· short {short}');
 export const change = message('Change');
 export const remove = message('Remove');
@@ -37,53 +37,77 @@ export const cancel = message('Cancel');
 // GroupDraftCard
 export const name = message('Name');
 export const dayName = message('Day of {name}');
-export const outName = message('Out, {name}');
-export const backName = message('Back, {name}');
+export const departureName = message('Departure of {name}');
+export const returnName = message('Return of {name}');
 export const n8X24in4 = message('8 x 24in, 4 hybrid M');
-export const leaveOneOut = message('Leave this one out');
+export const leaveOut = message('Leave out');
 
 // GroupStrip
+export const tomorrow = message('tomorrow');
 export const groupsDay = message('Groups of the day');
 export const now = message('Now');
 export const now2 = message('now');
-export const outBackUntil = message('out, back {until}');
+export const outBackUntil = message('out, back at {until}');
 export const clearedNeeded = message('{cleared} of {needed}');
 export const cleared = message('cleared');
 
 // GroupsView
-export const groupsDueOut = message('Groups due out');
-export const coming = message('Coming');
+export const groups = message('Groups');
+export const comingGroups = message('Coming groups');
 export const today = message('Today');
-export const fetchingGroups = message('Fetching the groups …');
-export const noGroupDueOut = message('No group is due out in the next three weeks.');
+export const loadingGroups = message('Loading the groups …');
+export const noGroupsInNext = message('No groups in the next three weeks.');
 
 // calendar-file
-export const nameNoCalendarCan = message('{name} is no calendar that can be read{part}.');
-export const exportAsIcalendarIcs = message('Export it as iCalendar (.ics) and try again.');
-export const nameHasMoreThan = message('{name} has more than {detail} events or repeats too often.');
-export const exportNextWeeksOnly = message('Export the next weeks only, or only the calendar of outings.');
-export const nameTookLongerThan = message(
-  '{name} took longer than {mostMs} seconds to read and was stopped. One of its events may repeat for ever.',
+export const nameCannotReadAs = message('{name} cannot be read as a calendar{part}.');
+export const exportAsICalendarIcs = message('Export it as iCalendar (.ics) and try again.');
+export const nameHasMoreThan = message('{name} has more than {detail} events, or repeats too often.');
+export const exportOnlyNextWeeks = message('Export only the next weeks, or only the calendar of outings.');
+export const nameWasStoppedAfter = message(
+  '{name} was stopped after {mostMs} seconds of reading. One of its events may repeat for ever.',
 );
-export const exportNextWeeksOnlyTake = message(
-  'Export the next weeks only, or take the repeating event out.',
+export const exportOnlyNextWeeksRemove = message(
+  'Export only the next weeks, or remove the repeating event.',
 );
-export const nameSizeMbCalendar = message('{name} is {size} MB; a calendar of outings is smaller.');
-export const exportNextWeeksOnly2 = message('Export the next weeks only.');
+export const nameHasSizeMb = message('{name} has {size} MB, which is too large for a calendar.');
+export const exportOnlyNextWeeks2 = message('Export only the next weeks.');
 
 // read-calendar
 export const group = message('Group');
-export const holdsNoCalendar = message('it holds no calendar');
+export const noCalendarInside = message('no calendar inside');
 
 // use-group-drafts
-export const hasNoName = message('It has no name.');
-export const whenOutBackMissing = message('When it is out and back is missing.');
-export const wouldBackBeforeOut = message('It would be back before it is out.');
-export const pieceNotReadWrite = message('“{piece}” is not read: write it like 8 x 24in or 4 hybrid M.');
-
-// views
-export const groups = message('Groups');
+export const enterName = message('Enter a name.');
+export const enterDepartureReturnTime = message('Enter departure and return time.');
+export const returnBeforeDeparture = message('The return is before the departure.');
+export const pieceNotUnderstoodWrite = message(
+  '“{piece}” is not understood. Write for example: 8 x 24in, or 4 hybrid M.',
+);
 
 // wording
 export const anyBike = message('any bike');
 export const countInAnotherSize = message('{count} in another size');
+
+// DayCounts
+export const clearedBikes = message('Cleared');
+export const open = message('open');
+export const theDay = message('The day');
+export const recheckNow = message('Recheck now');
+export const held = message('Held');
+export const nameOpensOpensAt = message('{name} opens at {opensAt}');
+export const due = message('Due');
+export const recheckNowAgain = message('Recheck now: {again}');
+export const ofBikes = message('of {bikes}');
+
+// DayLine
+export const showDay = message('The day');
+export const opensIn = message('Opens {span}');
+export const shortOf = message('short {short}');
+export const noGroupToday = message('No group today');
+
+// help groups
+export const helpGroupsPurpose1 = message(
+  'Groups that go out, with the number of bikes of each size and kind. Cadre compares them with the cleared bikes.',
+);
+export const helpGroupsWord1 = message('Short');
+export const helpGroupsMeans1 = message('Bikes that are needed but not cleared.');

@@ -44,7 +44,7 @@ export function readCalendar(text: string, from: number, until: number): ReadCal
   } catch (error) {
     return { ok: false, fault: 'no-calendar', detail: (error as Error).message };
   }
-  if (calendar.name !== 'vcalendar') return { ok: false, fault: 'no-calendar', detail: t.holdsNoCalendar };
+  if (calendar.name !== 'vcalendar') return { ok: false, fault: 'no-calendar', detail: t.noCalendarInside };
   for (const zone of calendar.getAllSubcomponents('vtimezone'))
     ICAL.TimezoneService.register(new ICAL.Timezone(zone));
   const groups: CalendarGroup[] = [];

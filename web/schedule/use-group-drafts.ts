@@ -41,11 +41,11 @@ export function readDraft(draft: GroupDraft, timeZone: string): ReadDraft {
   const outAt = timed ? siteTimeOn(draft.day, timeZone, draft.out) : 0;
   const backAt = timed ? siteTimeOn(draft.day, timeZone, draft.back) : 0;
   const wrong = [
-    ...(draft.name.trim() === '' ? [t.hasNoName] : []),
-    ...(timed ? [] : [t.whenOutBackMissing]),
-    ...(timed && backAt <= outAt ? [t.wouldBackBeforeOut] : []),
-    ...unread.map((piece) => t.pieceNotReadWrite({ piece })),
-    ...(wants.length === 0 && unread.length === 0 ? [t.howManyBikesMissing] : []),
+    ...(draft.name.trim() === '' ? [t.enterName] : []),
+    ...(timed ? [] : [t.enterDepartureReturnTime]),
+    ...(timed && backAt <= outAt ? [t.returnBeforeDeparture] : []),
+    ...unread.map((piece) => t.pieceNotUnderstoodWrite({ piece })),
+    ...(wants.length === 0 && unread.length === 0 ? [t.enterNumberBikes] : []),
   ];
   return { wants, unread, wrong, outAt, backAt };
 }

@@ -6,6 +6,6 @@ export const scheduleViews: readonly RouteRecordRaw[] = [
     path: '/groups',
     name: 'groups',
     component: () => import('./GroupsView.vue'),
-    meta: { title: t.groups },
+    meta: { help: () => import('./help'), title: t.groups, nav: { area: 'plan', order: 1 } },
   },
 ];

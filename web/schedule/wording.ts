@@ -17,6 +17,13 @@ export function shortWords(covers: readonly WantCover[]): string {
     .join(', ');
 }
 
+/** What is short in a few letters: of which size and kind where one word says it, else how many. */
+export function shortBrief(covers: readonly WantCover[]): string {
+  const short = covers.filter((each) => each.short > 0);
+  const words = shortWords(short);
+  return words.length <= 14 ? words : String(short.reduce((sum, each) => sum + each.short, 0));
+}
+
 /** How many of those cleared are of another size than was asked for; nothing when none is. */
 export function standInWords(covers: readonly WantCover[]): string {
   const count = covers.reduce((sum, each) => sum + each.standIns, 0);

@@ -4,14 +4,17 @@ import { useRoute, useRouter } from 'vue-router';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox } from '@cadre/web/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { FindBike, readCode } from '@cadre/web/find';
+import { FindBike, readCode, type Place } from '@cadre/web/find';
 import { giveFound, useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { ChangePerson, useSession } from '@cadre/web/people';
 import DayStrip from './DayStrip.vue';
+import NavBar from './NavBar.vue';
+import NavRail from './NavRail.vue';
 import { onScan, useKeys } from '@cadre/web/platform/keys';
+import { usePlaces } from './use-places';
 import * as t from './messages';
 
-const ShortcutSheet = defineAsyncComponent(() => import('./ShortcutSheet.vue'));
+const HelpSheet = defineAsyncComponent(() => import('./HelpSheet.vue'));
 
 const session = useSession();
 const fleet = useFleet();
@@ -22,6 +25,13 @@ const router = useRouter();
 const changing = ref(false);
 const shortcuts = ref(false);
 const signedIn = computed(() => session.person !== null);
+const chrome = computed(() => signedIn.value && !route.meta.open);
+// What sticks to the edges of the screen keeps off the navigation.
+watch(
+  () => (chrome.value ? (route.meta.work ? 'work' : 'full') : 'none'),
+  (shown) => (document.documentElement.dataset.chrome = shown),
+  { immediate: true },
+);
 
 watch(
   signedIn,
@@ -83,6 +93,11 @@ function found(bike: Bike): void {
   finding.value = false;
   giveFound(bike);
 }
+const places = usePlaces();
+function goTo(place: Place): void {
+  finding.value = false;
+  void router.push(place.to);
+}
 function readText(text: string): boolean {
   if (!signedIn.value) return false;
   const target = readCode(text, fleet.bikes, location.origin);
@@ -103,22 +118,33 @@ useKeys(
     g: () => void router.push({ name: 'wall' }),
   }),
   [
-    { keys: '/', does: t.findBikeScannerNeeds },
-    { keys: 'G', does: t.rackWall },
-    { keys: '?', does: t.thisChecklist },
+    { keys: '/', does: t.findBikeScannerWorks },
+    { keys: 'G', does: t.goRackWall },
+    { keys: '?', does: t.listKeys },
   ],
 );
 </script>
 
 <template>
-  <DayStrip
-    v-if="signedIn && !route.meta.open"
-    @change="changing = true"
-    @help="shortcuts = true"
-    @find="finding = true"
-  />
-  <RouterView v-slot="{ Component }"><component :is="Component" :key="String(route.name)" /></RouterView>
+  <template v-if="chrome">
+    <NavRail v-if="!route.meta.work" />
+    <NavBar v-if="!route.meta.work" />
+  </template>
+  <div
+    class="lg:pl-[var(--rail)] print:p-0"
+    :class="chrome && !route.meta.work && 'max-lg:pb-[var(--nav-bar)]'"
+  >
+    <DayStrip v-if="chrome" @change="changing = true" @help="shortcuts = true" @find="finding = true" />
+    <RouterView v-slot="{ Component }"><component :is="Component" :key="String(route.name)" /></RouterView>
+  </div>
   <ChangePerson v-if="changing" @done="changed" @close="changing = false" @leave="leave" />
-  <FindBike v-if="finding" :read="readText" @found="found" @close="finding = false" />
-  <ShortcutSheet v-if="shortcuts" @close="shortcuts = false" />
+  <FindBike
+    v-if="finding"
+    :read="readText"
+    :places="places"
+    @found="found"
+    @go="goTo"
+    @close="finding = false"
+  />
+  <HelpSheet v-if="shortcuts" @close="shortcuts = false" />
 </template>

@@ -29,11 +29,11 @@ async function confirm(): Promise<void> {
     data-clock-behind
   >
     <p class="max-w-[70ch]">
-      <strong>{{ t.serversClockWentBack }}</strong>
+      <strong>{{ t.serversClockBehindRecord }}</strong>
       {{ t.latestEntryFromWhen({ when: dayAndClock(recordedUntil, now), when2: dayAndClock(now, now) }) }}
     </p>
     <ActButton v-if="session.may('edit-program')" :disabled="refusal.busy.value" @click="confirm">{{
-      t.clockRightNow
+      t.confirmClockRight
     }}</ActButton>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
   </div>

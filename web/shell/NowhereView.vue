@@ -6,9 +6,9 @@ import * as t from './messages';
 <template>
   <main class="grid place-items-center p-10 text-center">
     <div>
-      <h1 class="sturdy text-2xl">{{ t.nothingHangsHere }}</h1>
-      <p class="mt-2">{{ t.addressLeadsNowhere }}</p>
-      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">{{ t.rackWall }}</ActButton>
+      <h1 class="sturdy text-2xl">{{ t.pageNotFound }}</h1>
+      <p class="mt-2">{{ t.cadreHasNoPage }}</p>
+      <ActButton :to="{ name: 'wall' }" kind="main" class="mt-4">{{ t.goRackWall }}</ActButton>
     </div>
   </main>
 </template>

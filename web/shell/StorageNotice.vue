@@ -13,10 +13,10 @@ import * as t from './messages';
   >
     <AlertTriangle class="mt-0.5 size-5 shrink-0 text-held" aria-hidden="true" />
     <span v-if="storageTrouble === 'silent'">
-      <strong>{{ t.doNotMarkYet }}</strong> {{ t.browserNotKeepingWhat }}
+      <strong>{{ t.doNotMarkYet }}</strong> {{ t.browserNotSavingYour }}
     </span>
     <span v-else>
-      <strong>{{ t.whatYouMarkNow }}</strong> {{ t.browserCouldNotRead }}
+      <strong>{{ t.yourNextMarksMay }}</strong> {{ t.browserCouldNotSave }}
     </span>
   </p>
 </template>

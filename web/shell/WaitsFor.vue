@@ -10,8 +10,8 @@ const fleet = useFleet();
 
 <template>
   <p v-for="[id, many] in counts" :key="id" class="bg-watch-wash px-4 py-2 text-watch" data-waits-for>
-    {{ t.entryNameofCannotSent({ many, nameOf: fleet.nameOf(id) }) }}
+    {{ t.entryNameOfCannotSynced({ many, nameOf: fleet.nameOf(id) }) }}
     <button type="button" class="min-h-8 font-semibold underline" @click="emit('change')">
-      {{ t.signInHere }}</button>.
+      {{ t.signInOnDevice }}</button>.
   </p>
 </template>

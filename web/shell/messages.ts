@@ -1,76 +1,76 @@
 import { message } from '@cadre/web/platform/i18n';
 
 // App
-export const findBikeScannerNeeds = message('Find a bike; a scanner needs no key');
-export const rackWall = message('To the rack wall');
-export const thisChecklist = message('This checklist');
+export const findBikeScannerWorks = message('Find a bike. A scanner works without a key.');
+export const goRackWall = message('Go to the rack wall');
+export const listKeys = message('This list of keys');
 
 // ClockBehind
-export const serversClockWentBack = message('The server’s clock went back.');
+export const serversClockBehindRecord = message('The server’s clock is behind the record.');
 export const latestEntryFromWhen = message(
-  'The latest entry is from {when}; the clock says {when2}. No check counts until a lead confirms the time. If the clock is wrong, set it first.',
+  'The latest entry is from {when}, but the clock says {when2}. No check clears a bike until a lead confirms the time. If the clock is wrong, correct the server’s clock first.',
 );
-export const clockRightNow = message('The clock is right now');
-
-// DayCounts
-export const theDay = message('The day');
-export const nameOpensOpensat = message('{name} opens {opensAt}');
-export const now = message('Now');
-export const mayGoOut = message('May go out');
-export const ofBikes = message('of {bikes}');
-export const due = message('Due');
-export const held = message('Held');
-export const again = message('Again');
-export const lookAgainAgain = message('Look again: {again}');
+export const confirmClockRight = message('Confirm that the clock is right');
 
 // DayStrip
-export const wall = message('Wall');
-export const rounds = message('Rounds');
-export const bench = message('Bench');
-export const tools = message('Tools');
-export const checklists = message('Checklists');
-export const people = message('People');
-export const main = message('Main');
-export const waitingKeptHere = message('{waiting} kept here');
+export const demoTime = message('Demo time');
+export const find = message('Find');
+export const helpOnScreen = message('Help on this screen');
+export const themeThemeChange = message('Theme: {theme}. Change');
+export const light = message('light');
+export const dim = message('dim');
+export const highContrast = message('high contrast');
+export const waitingNotSynced = message('{waiting} not synced');
 export const notKnown = message('Not known');
-export const allSent = message('All sent');
-export const noSignal = message('no signal');
+export const allSynced = message('All synced');
+export const offline = message('offline');
 export const trainee = message('trainee');
 export const changePerson = message(': change person');
-export const serverDoesNotKnow = message(
-  'The server does not know you here any more. Go on; everything is kept.',
+export const youWereSignedOut = message(
+  'You were signed out. You can go on marking: everything is saved on this device.',
 );
-export const signInSend = message('Sign in to send it');
-export const newerCadreReady = message('A newer Cadre is ready.');
-export const takeNow = message('Take it now');
-export const notSecureHereWithout = message(
-  'Not secure here: without https this browser cannot start Cadre without signal. Marks are still kept. Open it by https, see docs/running.md.',
+export const signInSync = message('Sign in to sync');
+export const newVersionCadreReady = message('A new version of Cadre is ready.');
+export const updateNow = message('Update now');
+export const addressDoesNotUse = message(
+  'This address does not use https, so Cadre cannot start without a network here. Marks are still saved on this device. The person who runs Cadre finds the remedy in docs/running.md.',
 );
-export const understood = message('Understood');
+export const closeNotice = message('Close this notice');
 
 // NowhereView
-export const nothingHangsHere = message('Nothing hangs here');
-export const addressLeadsNowhere = message('This address leads nowhere.');
+export const pageNotFound = message('Page not found');
+export const cadreHasNoPage = message('Cadre has no page at this address.');
 
-// ShortcutSheet
-export const keysHere = message('Keys here');
+// HelpSheet
+export const wordsOnScreen = message('Words on this screen');
+export const keysOnScreen = message('Keys on this screen');
 export const close = message('Close');
 
 // StorageNotice
 export const doNotMarkYet = message('Do not mark yet:');
-export const browserNotKeepingWhat = message(
-  'this browser is not keeping what you mark. Close other windows of Cadre, then load this page again.',
+export const browserNotSavingYour = message(
+  'this browser is not saving your marks. Close all other Cadre windows, then reload this page.',
 );
-export const whatYouMarkNow = message('What you mark now may be lost:');
-export const browserCouldNotRead = message(
-  'this browser could not read or keep something. Its disk may be full, or the window private. Make room or take another device, load the page again, and check that all you marked is there.',
+export const yourNextMarksMay = message('Your next marks may be lost:');
+export const browserCouldNotSave = message(
+  'this browser could not save or read some data. The disk may be full, or the window may be private. Free some space or use another device, reload this page, and check that all your marks are there.',
 );
 
 // WaitsFor
-export const entryNameofCannotSent = message(
-  '{many, plural, one {# entry} other {# entries}} by {nameOf} cannot be sent yet. {nameOf} has to',
+export const entryNameOfCannotSynced = message(
+  '{many, plural, one {# entry} other {# entries}} by {nameOf} cannot be synced yet. {nameOf} has to',
 );
-export const signInHere = message('sign in here');
+export const signInOnDevice = message('sign in on this device');
 
-// views
-export const notHere = message('Not here');
+// navigation
+export const areas = message('Areas');
+export const today = message('Today');
+export const workshop = message('Workshop');
+export const plan = message('Plan');
+export const fleet = message('Fleet');
+export const learn = message('Learn');
+export const setUp = message('Set up');
+
+// use-places
+export const action = message('Action');
+export const person = message('Person');

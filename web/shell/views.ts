@@ -45,6 +45,6 @@ export const VIEWS: readonly RouteRecordRaw[] = [
     path: '/:rest(.*)*',
     name: 'nowhere',
     component: () => import('./NowhereView.vue'),
-    meta: { title: t.notHere },
+    meta: { title: t.pageNotFound },
   },
 ];

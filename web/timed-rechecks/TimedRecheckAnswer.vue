@@ -20,7 +20,7 @@ const tried = ref(false);
 const open = ref(false);
 const isSoak = computed(() => props.recheck.kind === 'soak');
 const read = computed(() => readReading('tyre-window', text.value));
-const wrong = computed(() => (isSoak.value && read.value.state !== 'read' ? t.whatGaugeReadsNow : null));
+const wrong = computed(() => (isSoak.value && read.value.state !== 'read' ? t.enterPressureNowFrom : null));
 const percent = (share: number): string => `${Math.round(share * 1000) / 10} %`;
 
 async function answer(): Promise<void> {
@@ -37,15 +37,15 @@ async function answer(): Promise<void> {
   if (told.leak?.outcome === 'too-soon')
     emit(
       'told',
-      t.tooSoonSayPart({
-        part: told.leak.because === 'gauges' ? t.gaugesCouldOffAs : '',
+      t.noResultYetPart({
+        part: told.leak.because === 'gauges' ? t.changeWithinGaugesError : '',
         when: told.againAt ? dayAndClock(told.againAt, now()) : t.later,
       }),
     );
   else if (told.leak)
     emit(
       'told',
-      `${props.recheck.what}: ${told.leak.outcome === 'fail' ? t.losesPercentDayFinding({ percent: percent(told.leak.perDay) }) : t.holdsPercentDay({ percent: percent(Math.max(0, told.leak.perDay)) })}.`,
+      `${props.recheck.what}: ${told.leak.outcome === 'fail' ? t.losesPercentDayFinding({ percent: percent(told.leak.perDay) }) : t.holdsPressureLossPercent({ percent: percent(Math.max(0, told.leak.perDay)) })}.`,
     );
   text.value = '';
   tried.value = false;
@@ -55,18 +55,18 @@ async function answer(): Promise<void> {
 
 <template>
   <ActButton v-if="!due && !open" kind="quiet" class="!px-0" @click="open = true">{{
-    isSoak ? t.gaugeNow : t.lookedAlready
+    isSoak ? t.measureNow : t.enterResult
   }}</ActButton>
   <form v-else class="mt-1 flex flex-wrap items-end gap-2 pr-2" @submit.prevent="refusal.run(answer)">
     <TextField
       v-model="text"
       class="min-w-0 grow basis-32"
-      :label="isSoak ? t.gaugeNowBar : t.whatWasFound"
+      :label="isSoak ? t.pressureNowBar : t.result"
       :error="tried ? wrong : null"
       data-timed-recheck-answer
     />
     <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-timed-recheck-done>{{
-      isSoak ? t.tell : t.looked
+      isSoak ? t.saveReading : t.saveResult
     }}</ActButton>
     <NoticePlate v-if="refusal.said.value" class="basis-full" :said="refusal.said.value" />
   </form>

@@ -39,20 +39,20 @@ const wrong = computed(() => {
   const [h, o] = [hoursRead.value, outingsRead.value];
   const gauged = isSoak.value ? readReading('tyre-window', pressure.value) : null;
   return {
-    what: what.value.trim() ? null : t.whatLookedAgain,
+    what: what.value.trim() ? null : t.enterWhatRecheck,
     hours:
       hours.value.trim() !== '' && (h === null || h <= 0 || h > 9600)
-        ? t.over0Most9600
+        ? t.enterMoreThan0
         : h === null && o === null
-          ? t.timeOutings
+          ? t.enterHoursOutings
           : null,
     outings:
       outings.value.trim() !== '' && (o === null || !Number.isInteger(o) || o < 1 || o > 200)
-        ? t.wholeNumberFrom1
+        ? t.enterWholeNumberFrom
         : null,
     pressure:
       gauged && (gauged.state !== 'read' || (gauged.taken.values[0] ?? 0) < 20)
-        ? t.whatGaugeReadsNowFrom
+        ? t.enterPressureNowFrom0
         : null,
   };
 });
@@ -86,7 +86,12 @@ async function ask(): Promise<void> {
       :chosen="[kind]"
       @toggle="(value) => (kind = value)"
     />
-    <TextField v-model="what" :label="t.what" :error="tried ? wrong.what : null" data-timed-recheck-what />
+    <TextField
+      v-model="what"
+      :label="t.whatRecheck"
+      :error="tried ? wrong.what : null"
+      data-timed-recheck-what
+    />
     <ChoiceChips
       v-if="isSoak || kind === 'patch'"
       name="Wheel"
@@ -101,8 +106,8 @@ async function ask(): Promise<void> {
     <TextField
       v-if="isSoak"
       v-model="pressure"
-      :label="t.setBar"
-      :hint="t.gaugeNotPump"
+      :label="t.pressureSetBar"
+      :hint="t.readFromGaugeNot"
       :error="tried ? wrong.pressure : null"
       data-timed-recheck-pressure
     />
@@ -122,8 +127,8 @@ async function ask(): Promise<void> {
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex gap-2">
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value">{{ t.raiseThen }}</ActButton>
-      <ActButton @click="emit('done')">{{ t.no }}</ActButton>
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value">{{ t.setRecheck }}</ActButton>
+      <ActButton @click="emit('done')">{{ t.cancel }}</ActButton>
     </div>
   </form>
 </template>

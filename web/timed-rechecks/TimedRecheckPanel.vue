@@ -34,7 +34,7 @@ const rechecks = computed(() =>
 </script>
 
 <template>
-  <section :aria-label="t.looksAskedForLater" data-rechecks>
+  <section :aria-label="t.timedRechecks" data-rechecks>
     <p v-if="said" role="status" class="mb-2 font-semibold leading-snug" data-soak-said>{{ said }}</p>
     <ul v-if="rechecks.length" class="space-y-2">
       <li
@@ -67,7 +67,7 @@ const rechecks = computed(() =>
     <template v-if="session.may('mark')">
       <TimedRecheckForm v-if="asking" class="mt-2" :bike="bike" @done="asking = false" />
       <ActButton v-else kind="quiet" class="!px-0" data-look-later @click="asking = true">{{
-        t.lookAgainLater
+        t.recheckLater
       }}</ActButton>
     </template>
   </section>

@@ -4,16 +4,16 @@ import { dayAndClock, untilNow } from '@cadre/web/platform/time';
 import * as t from './messages';
 
 export const TIMED_RECHECK_WORDS: Record<TimedRecheckKind, string> = {
-  soak: t.soakDoesHold,
+  soak: t.leakTestDoesTyre,
   patch: t.patchDrying,
-  're-torque': t.boltsAgainAfterOutings,
+  're-torque': t.boltsAfterSomeOutings,
   battery: t.batteryInStore,
-  recheck: t.lookAgain,
+  recheck: t.recheck,
 };
 
 /** The same in a word, to choose among. */
 export const TIMED_RECHECK_SHORT: Record<TimedRecheckKind, string> = {
-  soak: t.soak,
+  soak: t.leakTest,
   patch: t.patch,
   're-torque': t.bolts,
   battery: t.battery,
@@ -35,7 +35,7 @@ type Recheck = NonNullable<FitnessFacts['timedRechecks']>[number];
 export function dueWords(recheck: Recheck, now: number, zone?: string): string {
   if (isDue(recheck, now))
     return recheck.dueAt === null
-      ? t.nowItsOutingsOver
+      ? t.nowItsOutingsDone
       : t.nowSinceWhen({ when: dayAndClock(Math.min(recheck.dueAt, now), now, zone) });
   const left =
     recheck.outings === null

@@ -33,7 +33,7 @@ describe('when a look comes due, in words', () => {
     [
       'since its outings',
       recheck('w', { dueAt: null, outings: 3, outingsUsed: 3 }),
-      /^now: its outings are over$/,
+      /^now: its outings are done$/,
     ],
     [
       'since now, when its outings ended before its clock',
@@ -81,7 +81,7 @@ describe('the looks asked for later on a bike', () => {
     for (const typed of ['', 'soft', '99']) {
       await field.setValue(typed);
       await submit(view);
-      expect(view.text()).toContain('What the gauge reads now, from 0 to 11 bar.');
+      expect(view.text()).toContain('Enter the pressure now, from 0 to 11 bar.');
       expect((field.element as HTMLInputElement).value).toBe(typed);
     }
     expect(server.sent).toEqual([]);
@@ -89,14 +89,14 @@ describe('the looks asked for later on a bike', () => {
   it.each([
     [
       { outcome: 'fail', perDay: 0.107, because: null },
-      'Tyre pressure: loses 10.7 % a day: a finding is open.',
+      'Tyre pressure: loses 10.7 % a day: a finding was opened.',
     ],
-    [{ outcome: 'fine', perDay: -0.01, because: null }, 'Tyre pressure: holds, 0 % a day.'],
+    [{ outcome: 'fine', perDay: -0.01, because: null }, 'Tyre pressure: holds pressure, loss 0 % a day.'],
     [
       { outcome: 'too-soon', perDay: 0, because: 'gauges' },
-      'Too soon to say: the gauges could be off by as much. It raises itself again',
+      'No result yet: the change is within the gauges’ error. The next recheck is',
     ],
-    [{ outcome: 'too-soon', perDay: 0, because: 'hours' }, 'Too soon to say. It raises itself again'],
+    [{ outcome: 'too-soon', perDay: 0, because: 'hours' }, 'No result yet. The next recheck is'],
   ])('and says what the server makes of it: %j', async (leak, words) => {
     server.answers['POST /api/v1/timed-rechecks/s/answer'] = () => ({
       bike: bike(),
@@ -109,7 +109,7 @@ describe('the looks asked for later on a bike', () => {
     expect(server.sent).toMatchObject([{ body: { gauged: { kpa: 276, typed: '2.76' }, note: '' } }]);
     expect(view.get('[data-soak-said]').text()).toContain(words);
   });
-  it('what is not due yet can be looked at all the same, and is answered in words', async () => {
+  it('what is not due yet can be checked all the same, and is answered in words', async () => {
     server.answers['POST /api/v1/timed-rechecks/w/answer'] = () => ({
       bike: bike(),
       leak: null,
@@ -128,7 +128,7 @@ describe('the looks asked for later on a bike', () => {
     const view = panel(recheck('w', { dueAt: NOW - HOUR_MS }));
     await view.get('[data-timed-recheck-answer] input').setValue('Loose');
     await submit(view);
-    expect(view.get('[role=alert]').text()).toContain('Somebody has answered this look meanwhile.');
+    expect(view.get('[role=alert]').text()).toContain('Another person has already answered this recheck.');
     expect(view.get<HTMLInputElement>('[data-timed-recheck-answer] input').element.value).toBe('Loose');
   });
 
@@ -156,15 +156,15 @@ describe('the looks asked for later on a bike', () => {
     await view.get('[data-timed-recheck-outings] input').setValue('1.5');
     await submit(view, '[data-timed-recheck-form]');
     for (const words of [
-      'What is looked at again?',
-      'Over 0, at most 9600 hours.',
-      'A whole number from 1 to 200.',
+      'Enter what to recheck.',
+      'Enter more than 0 and up to 9600 hours.',
+      'Enter a whole number from 1 to 200.',
       'from 0.2 to 11 bar',
     ])
       expect(view.text()).toContain(words);
     await view.get('[data-timed-recheck-hours] input').setValue('');
     await view.get('[data-timed-recheck-outings] input').setValue('');
-    expect(view.text()).toContain('A time, or outings.');
+    expect(view.text()).toContain('Enter hours or outings.');
     expect(server.sent).toEqual([]);
   });
   it('keep the pressure just set, as it was typed, and the wheel it is in', async () => {

@@ -50,8 +50,8 @@ const shown = computed(() =>
 <template>
   <section aria-labelledby="timeline">
     <div class="flex flex-wrap items-center gap-3">
-      <h2 id="timeline" class="sturdy mr-auto text-xl">{{ t.whatHappened }}</h2>
-      <CheckField v-model="quiet" class="print:hidden">{{ t.withHooksOutingsMarks }}</CheckField>
+      <h2 id="timeline" class="sturdy mr-auto text-xl">{{ t.timeline }}</h2>
+      <CheckField v-model="quiet" class="print:hidden">{{ t.showHooksOutingsMarks }}</CheckField>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ol class="mt-1 border-l-4 border-line">
@@ -82,13 +82,13 @@ const shown = computed(() =>
         <p v-if="words.detail" class="max-w-prose leading-snug text-soft">{{ words.detail }}</p>
       </li>
     </ol>
-    <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">{{ t.nothingYet }}</p>
+    <p v-if="!refusal.busy.value && shown.length === 0" class="text-soft">{{ t.noEntriesYet }}</p>
     <ActButton
       v-if="next !== null"
       class="mt-2 print:hidden"
       :disabled="refusal.busy.value"
       @click="load(next)"
-      >{{ t.earlier }}</ActButton
+      >{{ t.showEarlier }}</ActButton
     >
   </section>
 </template>

@@ -26,9 +26,9 @@ const facts = computed(() => {
   return [
     [t.kind, KIND_WORDS[here.build.kind]],
     [t.model, here.model],
-    [t.size, here.size || t.notSaid],
-    [t.serialNumber, here.serial || t.notSaid],
-    [t.bought, here.boughtOn ? dayWords(here.boughtOn) : t.notSaid],
+    [t.size, here.size || t.notRecorded],
+    [t.serialNumber, here.serial || t.notRecorded],
+    [t.bought, here.boughtOn ? dayWords(here.boughtOn) : t.notRecorded],
     [t.site, site.value?.name ?? ''],
   ] as const;
 });
@@ -73,7 +73,7 @@ const print = (): void => window.print();
     </div>
   </main>
   <main v-else class="p-8 text-soft">
-    <h1 class="sr-only">{{ t.recordBike }}</h1>
-    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
+    <h1 class="sr-only">{{ t.bikeRecord }}</h1>
+    <p role="status">{{ fleet.wall ? t.bikeDoesNotExist : t.loadingBike }}</p>
   </main>
 </template>

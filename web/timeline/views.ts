@@ -7,6 +7,6 @@ export const timelineViews: readonly RouteRecordRaw[] = [
     name: 'record',
     component: () => import('./RecordView.vue'),
     props: true,
-    meta: { title: t.recordBike },
+    meta: { title: t.bikeRecord, under: 'wall' },
   },
 ];

@@ -22,23 +22,33 @@ describe('a bike’s timeline in words', () => {
       'check.signed',
       { complete: true, findings: [finding], criticalsMissing: [] },
       'Check signed',
-      'Bars: bent (stop)',
+      'Bars: bent (do not ride)',
     ],
     [
       'check.signed',
       { complete: false, findings: [], criticalsMissing: ['a', 'b'] },
       'Check signed, incomplete',
-      '2 criticals nobody looked at · Nothing found',
+      '2 critical questions not answered · No findings',
     ],
     ['repair.done', { work: [{ done: 'New bars' }], minutes: 12 }, 'Repair done', 'New bars · 12 min'],
     [
       'check.signed',
       { complete: true, findings: [], criticalsMissing: [], ruledOut: [{}, {}, {}] },
       'Check signed',
-      'Nothing found · 3 ruled out by the build',
+      'No findings · 3 not asked because of the build',
     ],
-    ['finding.under-policy', { findings: [finding] }, 'A new policy moved what is open', 'Bars: bent (stop)'],
-    ['finding.severity-set', { finding, reason: 'Seen it' }, 'Severity set', 'Bars: bent (stop) · Seen it'],
+    [
+      'finding.under-policy',
+      { findings: [finding] },
+      'New policy changed open findings',
+      'Bars: bent (do not ride)',
+    ],
+    [
+      'finding.severity-set',
+      { finding, reason: 'Seen it' },
+      'Severity changed',
+      'Bars: bent (do not ride) · Seen it',
+    ],
     [
       'part.fitted',
       { part: { kind: 'wheel', name: '29 disc' }, position: 'front', anyway: 'spare' },
@@ -46,7 +56,7 @@ describe('a bike’s timeline in words', () => {
       '29 disc · front · spare',
     ],
     ['bike.moved', { to: 'out' }, 'Handed out', ''],
-    ['bike.changed', { due: true }, 'Edited', 'Built otherwise: its last check no longer counts'],
+    ['bike.changed', { due: true }, 'Edited', 'Build changed: the last check is no longer valid'],
   ] as const)('%s', (kind, body, what, detail) => {
     expect(said(kind, body)).toMatchObject({ what, detail });
   });
@@ -73,10 +83,10 @@ describe('who said something on a bike’s timeline', () => {
     byWords(entry(kind, body), (id) => names[id] ?? id);
   it('stands with whoever sent it, where that was another person’s session', () => {
     expect(by('check.signed', {})).toBe('Ann');
-    expect(by('check.signed', { deliveredBy: 'b' })).toBe('Ann, sent by Ben');
-    expect(by('check.marked', { authors: ['b'] })).toBe('Ben, sent by Ann');
+    expect(by('check.signed', { deliveredBy: 'b' })).toBe('Ann, synced by Ben');
+    expect(by('check.marked', { authors: ['b'] })).toBe('Ben, synced by Ann');
     expect(by('check.marked', { authors: ['a', 'b'] })).toBe('Ann and Ben');
-    expect(by('not-reassembled.opened', { by: 'b' })).toBe('Ben, sent by Ann');
+    expect(by('not-reassembled.opened', { by: 'b' })).toBe('Ben, synced by Ann');
     expect(by('not-reassembled.opened', { by: 'a' })).toBe('Ann');
   });
 });

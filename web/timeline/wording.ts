@@ -2,7 +2,8 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/timeline';
 import type { ClearsNot } from '@cadre/core/catalogue';
 import type { IncidentKind } from '@cadre/core/incidents';
-import { JOINT_WORDS, INCIDENT_WORDS, PART_WORDS } from '@cadre/web/words';
+import type { Severity } from '@cadre/core/catalogue';
+import { SEVERITY_WORDS, JOINT_WORDS, INCIDENT_WORDS, PART_WORDS } from '@cadre/web/words';
 import * as t from './messages';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
@@ -22,7 +23,7 @@ const faultsOf = (findings: unknown): string =>
   listOf(findings)
     .map((finding) => {
       const words = (finding.words ?? {}) as Body;
-      return `${text(words.checkpoint)}: ${text(words.fault).toLowerCase()} (${text(finding.severity)})`;
+      return `${text(words.checkpoint)}: ${text(words.fault).toLowerCase()} (${(SEVERITY_WORDS[finding.severity as Severity] ?? '').toLowerCase()})`;
     })
     .join(' · ');
 
@@ -34,10 +35,12 @@ function plainKind(kind: string): string {
 
 /** Why a complete check did not clear its bike. */
 const NOT_CLEARED: { readonly [C in ClearsNot['code']]: (not: ClearsNot) => string } = {
-  'asks-nothing': () => t.doesNotClearChecklist,
-  superseded: () => t.doesNotClearChecklistHad,
+  'asks-nothing': () => t.doesNotClearBike,
+  superseded: () => t.doesNotClearBikeChecklist,
   'leaves-out': (not) =>
-    t.doesNotClearChecklistLeaves({ checkpoints: 'checkpoints' in not ? not.checkpoints.join(', ') : '' }),
+    t.doesNotClearBikeChecklistLeaves({
+      checkpoints: 'checkpoints' in not ? not.checkpoints.join(', ') : '',
+    }),
 };
 
 /** One entry of the record as a person reads it on a bike's page. */
@@ -50,15 +53,15 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
   });
   switch (entry.kind) {
     case 'bike.added':
-      return say(t.cameIntoFleet, text((body.bike as Body | undefined)?.model), 'strong');
+      return say(t.addedFleet, text((body.bike as Body | undefined)?.model), 'strong');
     case 'bike.changed':
-      return say(t.edited, body.due ? t.builtOtherwiseItsLast : '', 'quiet');
+      return say(t.edited, body.due ? t.buildChangedLastCheck : '', 'quiet');
     case 'bike.hung':
-      return say(body.hookId ? t.hungOnAnotherHook : t.takenOffItsHook, '', 'quiet');
+      return say(body.hookId ? t.movedAnotherHook : t.removedFromItsHook, '', 'quiet');
     case 'bike.moved':
-      return say(body.to === 'out' ? t.handedOut : t.cameBack, '', 'quiet');
+      return say(body.to === 'out' ? t.handedOut : t.takenBack, '', 'quiet');
     case 'check.opened':
-      return say(body.recheck ? t.recheckBegun : t.checkBegun, '', 'quiet');
+      return say(body.recheck ? t.recheckStarted : t.checkStarted, '', 'quiet');
     case 'check.marked':
       return say(t.markGiven({ listOf: listOf(body.markIds).length }), '', 'quiet');
     case 'check.signed': {
@@ -66,10 +69,14 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       const missing = listOf(body.criticalsMissing).length;
       const ruledOut = listOf(body.ruledOut).length;
       const not = (body.clearsNot ?? null) as ClearsNot | null;
-      const found = `${findings.length > 0 ? faultsOf(findings) : t.nothingFound}${ruledOut ? t.ruledoutRuledOutBuild({ ruledOut }) : ''}`;
+      const found = `${findings.length > 0 ? faultsOf(findings) : t.noFindings}${ruledOut ? t.ruledOutNotAskedBecause({ ruledOut }) : ''}`;
       return say(
         body.complete ? t.checkSigned : t.checkSignedIncomplete,
-        [missing ? t.criticalNobodyLooked({ missing }) : '', not ? NOT_CLEARED[not.code](not) : '', found]
+        [
+          missing ? t.criticalQuestionNotAnswered({ missing }) : '',
+          not ? NOT_CLEARED[not.code](not) : '',
+          found,
+        ]
           .filter(Boolean)
           .join(' · '),
         'strong',
@@ -78,25 +85,25 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'check.amended':
       return say(
         t.checkAmended,
-        `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? t.incompleteAfterAll : ''}`,
+        `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? t.nowIncomplete : ''}`,
         'strong',
       );
     case 'incident.reported': {
       const { kind, note } = (body.incident ?? {}) as Body;
-      return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? t.somethingHappened, text(note), 'strong');
+      return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? t.incident, text(note), 'strong');
     }
     case 'photo.added':
       return say(t.photoTaken, text(body.checkpoint).replace(/-/g, ' '), 'quiet');
     case 'timed-recheck.set':
-      return say(t.lookAskedForLater, text((body.recheck as Body | undefined)?.what), 'quiet');
+      return say(t.timedRecheckSet, text((body.recheck as Body | undefined)?.what), 'quiet');
     case 'timed-recheck.raised':
-      return say(t.timeLookAgain, text(body.what), 'strong');
+      return say(t.timedRecheckDue, text(body.what), 'strong');
     case 'timed-recheck.answered': {
       const rate =
-        typeof body.perDay === 'number' ? t.perdayDay({ perDay: Math.round(body.perDay * 1000) / 10 }) : '';
-      const said = { pass: 'holds', fail: t.losesAir, 'too-soon': t.tooSoonSay }[text(body.said)] ?? '';
+        typeof body.perDay === 'number' ? t.perDayDay({ perDay: Math.round(body.perDay * 1000) / 10 }) : '';
+      const said = { pass: 'holds', fail: t.losesAir, 'too-soon': t.noResultYet }[text(body.said)] ?? '';
       return say(
-        t.lookedAgain,
+        t.timedRecheckDone,
         [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '),
         'strong',
       );
@@ -104,17 +111,17 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'check.co-signed':
       return say(t.traineesCheckCoSigned, '', 'plain');
     case 'check.abandoned':
-      return say(t.checkLeftUnsignedClosed, '', 'quiet');
+      return say(t.unsignedCheckClosed, '', 'quiet');
     case 'finding.under-policy':
-      return say(t.newPolicyMovedWhat, faultsOf(body.findings), 'strong');
+      return say(t.newPolicyChangedOpen, faultsOf(body.findings), 'strong');
     case 'finding.merged':
-      return say(t.twoFindingsToldAs, faultsOf([body.finding]));
+      return say(t.findingsMerged, faultsOf([body.finding]));
     case 'finding.closed':
-      return say(t.findingClosedItsPart, `${faultsOf([body.finding])} · ${text(body.reason)}`, 'strong');
+      return say(t.findingClosedPartNo, `${faultsOf([body.finding])} · ${text(body.reason)}`, 'strong');
     case 'finding.severity-set':
-      return say(t.severitySet, `${faultsOf([body.finding])} · ${text(body.reason)}`);
+      return say(t.severityChanged, `${faultsOf([body.finding])} · ${text(body.reason)}`);
     case 'repair.started':
-      return say(t.repairBegun, faultsOf(body.findings));
+      return say(t.repairStarted, faultsOf(body.findings));
     case 'repair.done':
       return say(
         t.repairDone,
@@ -139,14 +146,14 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say(waiting.for === 'workshop' ? t.awayWorkshop : t.waitsForPart, text(waiting.what));
     }
     case 'not-reassembled.opened':
-      return say(t.leftApart, text(body.what));
+      return say(t.notReassembled, text(body.what));
     case 'not-reassembled.closed':
-      return say(t.putTogetherAgain);
+      return say(t.reassembled);
     case 'bike.released':
       return say(
         t.released,
         [
-          text(body.hangTagBack) ? t.hangTagHangtagbackBack({ hangTagBack: text(body.hangTagBack) }) : '',
+          text(body.hangTagBack) ? t.hangTagHangTagBackReturned({ hangTagBack: text(body.hangTagBack) }) : '',
           text(body.note),
         ]
           .filter(Boolean)
@@ -154,13 +161,13 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         'strong',
       );
     case 'hang-tag.hung':
-      return say(t.hangTagHungOn, text(body.hangTag));
+      return say(t.hangTagPutOn, text(body.hangTag));
     case 'assessment.opened':
-      return say(t.offeredHouse, text(body.from), 'strong');
+      return say(t.offeredYourProgram, text(body.from), 'strong');
     case 'assessment.priced':
       return say(t.priced, '', 'quiet');
     case 'assessment.decided':
-      return say(body.accept ? t.takenIntoFleet : t.notTaken, text(body.reason), 'strong');
+      return say(body.accept ? t.acceptedIntoFleet : t.declined, text(body.reason), 'strong');
     case 'part.fitted': {
       const part = (body.part ?? {}) as Body;
       const kind = PART_WORDS[part.kind as keyof typeof PART_WORDS] ?? t.part;
@@ -172,7 +179,7 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       );
     }
     case 'part.removed':
-      return say(t.partTakenOff, '', 'quiet');
+      return say(t.partRemoved, '', 'quiet');
     default:
       return say(plainKind(entry.kind), nameOf(entry.author ?? ''), 'quiet');
   }
@@ -185,5 +192,5 @@ export function byWords(entry: TimelineEntry, nameOf: (id: string) => string): s
   const authors = Array.isArray(body.authors) ? body.authors.map(text) : [left || (entry.author ?? '')];
   const sender = text(body.deliveredBy) || (entry.author ?? '');
   const names = authors.filter(Boolean).map(nameOf).join(' and ');
-  return authors.includes(sender) || !sender ? names : t.namesSentNameof({ names, nameOf: nameOf(sender) });
+  return authors.includes(sender) || !sender ? names : t.namesSyncedNameOf({ names, nameOf: nameOf(sender) });
 }

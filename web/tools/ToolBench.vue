@@ -22,7 +22,7 @@ async function copyAddress(): Promise<void> {
   // Said to be copied only when it was: a browser may refuse, and then the address is shown.
   try {
     await navigator.clipboard.writeText(location.href);
-    copied.value = t.addressCopied;
+    copied.value = t.linkCopied;
   } catch {
     copied.value = location.href;
   }
@@ -33,7 +33,7 @@ async function copyAddress(): Promise<void> {
   <section class="space-y-4" :aria-labelledby="`tool-${tool.key}`" :data-tool-bench="tool.key">
     <div>
       <ActButton :to="{ name: 'tools' }" kind="quiet" class="!px-0 min-[900px]:hidden">{{
-        t.allTools
+        t.allCalculators
       }}</ActButton>
       <h1 :id="`tool-${tool.key}`" class="sturdy text-2xl">{{ tool.name }}</h1>
       <p class="text-soft">{{ tool.when }}</p>
@@ -82,7 +82,7 @@ async function copyAddress(): Promise<void> {
             </div>
           </dl>
           <div class="flex flex-wrap items-center gap-2">
-            <ActButton @click="copyAddress">{{ t.copyAddress }}</ActButton>
+            <ActButton @click="copyAddress">{{ t.copyLink }}</ActButton>
             <p v-if="copied" role="status" class="min-w-0 break-all text-soft">{{ copied }}</p>
           </div>
           <ToolToBike
@@ -92,9 +92,9 @@ async function copyAddress(): Promise<void> {
           />
         </template>
         <p v-else-if="result.state === 'wrong'" class="font-semibold text-held">
-          {{ t.somethingTypedCannotNamed }}
+          {{ t.oneValuesNotPossible }}
         </p>
-        <p v-else class="text-soft">{{ t.typeWhatWasMeasured }}</p>
+        <p v-else class="text-soft">{{ t.typeMeasuredValuesResult }}</p>
       </div>
     </div>
   </section>

@@ -31,7 +31,7 @@ const bike = computed(
 async function choose(): Promise<void> {
   said.value = '';
   if (!bike.value) {
-    said.value = t.noBikeCalledTag({ tag: tag.value.trim() });
+    said.value = t.noBikeHasTag({ tag: tag.value.trim() });
     return;
   }
   const found = await catalogue.checklistByKey(CHECKLIST);
@@ -40,7 +40,7 @@ async function choose(): Promise<void> {
     : [];
   places.value = asked.filter((each) => each.checkpoint.measure === props.measure);
   const [only, ...more] = places.value;
-  if (!only) said.value = found ? t.tagNotAsked({ tag: bike.value.tag }) : t.seasonsChecklistNotWithin;
+  if (!only) said.value = found ? t.tagHasNoQuestion({ tag: bike.value.tag }) : t.seasonChecklistNotLoaded;
   else if (more.length === 0) await take(only);
 }
 async function take(question: Question): Promise<void> {
@@ -63,9 +63,9 @@ const nameOf = (question: Question): string =>
 
 <template>
   <div class="border-t border-line pt-3" data-to-bike>
-    <ActButton v-if="!open" @click="open = true">{{ t.takeBike }}</ActButton>
+    <ActButton v-if="!open" @click="open = true">{{ t.useForBike }}</ActButton>
     <form v-else class="space-y-2" @submit.prevent="choose">
-      <TextField v-model="tag" :label="t.tagBike" :error="said || null" :hint="t.figureWaitsItsLook" />
+      <TextField v-model="tag" :label="t.tagBike" :error="said || null" :hint="t.valueAppearsBikesQuestion" />
       <ChoiceChips
         v-if="places.length > 1"
         name="Where"
@@ -73,7 +73,7 @@ const nameOf = (question: Question): string =>
         :chosen="[]"
         @toggle="(key) => take(places.find((each) => each.key === key)!)"
       />
-      <ActButton v-else kind="main" type="submit">{{ t.itsStand }}</ActButton>
+      <ActButton v-else kind="main" type="submit">{{ t.goStand }}</ActButton>
     </form>
   </div>
 </template>

@@ -12,12 +12,8 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
 
 <template>
   <main class="mx-auto flex max-w-[100rem] gap-6 px-4 pb-24 pt-4 max-[900px]:flex-col">
-    <nav
-      :aria-label="t.tools"
-      class="w-64 shrink-0 max-[900px]:w-full"
-      :class="chosen && 'max-[900px]:hidden'"
-    >
-      <component :is="chosen ? 'h2' : 'h1'" class="sturdy text-2xl">{{ t.tools }}</component>
+    <nav v-if="chosen" :aria-label="t.calculators" class="w-64 shrink-0 max-[900px]:hidden">
+      <h2 class="sturdy text-2xl">{{ t.calculators }}</h2>
       <section v-for="group in TOOL_GROUPS" :key="group.name" class="mt-3">
         <h2 class="text-soft">{{ group.name }}</h2>
         <ul class="border-l-4 border-line">
@@ -35,11 +31,23 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
       </section>
     </nav>
     <ToolBench v-if="chosen" :key="chosen.key" :tool="chosen" class="min-w-0 grow" />
-    <section v-else class="max-w-prose grow space-y-2 max-[900px]:hidden">
-      <h2 class="sturdy text-xl">{{ t.takeOneUp }}</h2>
-      <p>
-        {{ t.eachAnswersOnceHouses }}
-      </p>
+    <section v-else class="min-w-0 grow">
+      <h1 class="sturdy text-2xl">{{ t.calculators }}</h1>
+      <p class="mt-1 max-w-prose text-soft">{{ t.eachCalculatorUsesYour }}</p>
+      <section v-for="group in TOOL_GROUPS" :key="group.name" class="mt-4">
+        <h2 class="font-semibold text-soft">{{ group.name }}</h2>
+        <ul class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(15.5rem,1fr))] gap-2">
+          <li v-for="each in group.tools" :key="each.key" class="flex">
+            <RouterLink
+              :to="{ name: 'tools', params: { tool: each.key } }"
+              class="flex min-h-16 grow flex-col justify-center rounded-md border-2 border-line bg-plate px-3 py-1.5 leading-tight hover:border-act"
+              :data-tool="each.key"
+              ><span class="font-semibold">{{ each.name }}</span
+              ><span class="text-[0.95rem] text-soft">{{ each.when }}</span></RouterLink
+            >
+          </li>
+        </ul>
+      </section>
     </section>
   </main>
 </template>

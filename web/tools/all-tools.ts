@@ -10,7 +10,7 @@ export const TOOL_GROUPS: readonly ToolGroup[] = [
   { name: t.brakes, tools: [pads, rotor, track, lever] },
   { name: t.wheelsTyres, tools: [tyre, leakTool, runOut, spokes, bearing] },
   { name: t.torqueUnits, tools: [torque, adapter, units] },
-  { name: t.suspensionBatteryMoney, tools: [sag, battery, decline] },
+  { name: t.suspensionBatteryCost, tools: [sag, battery, decline] },
 ];
 
 export function toolOf(key: string): Tool | null {

@@ -97,29 +97,31 @@ export function issueWords({ code, params = {} }: FieldIssue): string {
     params.unit && params.unit !== 'ratio' && params.unit !== 'money' ? ` ${String(params.unit)}` : '';
   switch (code) {
     case 'not-a-number':
-      return t.aNumber;
+      return t.enterNumber;
     case 'not-whole':
-      return t.wholeNumber;
+      return t.enterWholeNumber;
     case 'required':
-      return t.thisIsNeeded;
+      return t.fillIn;
     case 'out-of-range':
-      return t.fromFigureFigure2Unit({ figure: figure(params.least), figure2: figure(params.most), unit });
+      return t.enterFigureFigure2Unit({ figure: figure(params.least), figure2: figure(params.most), unit });
     case 'outside-fit':
-      return t.reckoningHoldsFromFigure({ figure: figure(params.least), figure2: figure(params.most), unit });
+      return t.calculationWorksFromFigure({
+        figure: figure(params.least),
+        figure2: figure(params.most),
+        unit,
+      });
     case 'how-many':
       return params.least === params.most
-        ? t.figureFigures({ figure: figure(params.least) })
-        : t.figureFigure2FiguresWith({ figure: figure(params.least), figure2: figure(params.most) });
+        ? t.enterFigureValues({ figure: figure(params.least) })
+        : t.enterFigureFigure2Values({ figure: figure(params.least), figure2: figure(params.most) });
     case 'over-its-most':
-      return t.mostFigure({ figure: figure(params.most) });
+      return t.enterFigureLess({ figure: figure(params.most) });
     case 'order':
-      return t.secondReadingComesAfter;
+      return t.secondReadingMustLater;
     case 'no-room':
-      return t.markingsLeaveNoRoom;
-    case 'all-slack':
-      return t.moreThanHalfThem;
+      return t.markingsAllowNoPressure;
     default:
-      return t.doesNotFit;
+      return t.valueDoesNotFit;
   }
 }
 
@@ -150,7 +152,7 @@ export function answerOf(tool: Tool, text: (key: string) => string, policy: Tool
       !field.choices && !field.many && text(field.key).trim() !== '' && readNumber(text(field.key)) === null,
   );
   if (none.length > 0)
-    return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, t.aNumber])) };
+    return { state: 'wrong', fields: Object.fromEntries(none.map((field) => [field.key, t.enterNumber])) };
   return tool.work(givenOf(text), policy);
 }
 

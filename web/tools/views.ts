@@ -7,6 +7,10 @@ export const toolsViews: readonly RouteRecordRaw[] = [
     name: 'tools',
     component: () => import('./ToolsView.vue'),
     props: true,
-    meta: { title: t.tools },
+    meta: {
+      help: () => import('./help'),
+      title: t.calculators,
+      nav: { area: 'workshop', order: 5, act: 'mark' },
+    },
   },
 ];

@@ -24,7 +24,7 @@ const way = computed(() => places.value.map(({ x, y }) => `${x.toFixed(1)},${y.t
   <svg
     :viewBox="`0 0 ${SIZE} ${SIZE}`"
     role="img"
-    :aria-label="bolts === 1 ? t.oneBolt : t.boltsBoltsEachAcross({ bolts })"
+    :aria-label="bolts === 1 ? t.oneBolt : t.boltsBoltsTightenEach({ bolts })"
     data-bolts
   >
     <polyline

@@ -35,16 +35,16 @@ function set(joint: Joint, text: string): void {
   <Disclosure v-slot="{ open }" as="div" class="border-b-2 border-line" data-policy-torque>
     <DisclosureButton class="flex min-h-12 w-full items-center gap-3 py-2 text-left">
       <ChevronDown :size="22" aria-hidden="true" :class="open && 'rotate-180'" />
-      <span class="sturdy text-lg">{{ t.torqueMostHouse }}</span>
+      <span class="sturdy text-lg">{{ t.yourMaximumTorque }}</span>
       <span class="text-soft">{{
         Object.keys(most).length
           ? t.keysJointsSet({ keys: Object.keys(most).length, joints: JOINTS.length })
-          : t.asPartsSay
+          : t.asMarkedOnParts
       }}</span>
     </DisclosureButton>
     <DisclosurePanel class="grid gap-3 pb-4 sm:grid-cols-2 xl:grid-cols-3">
       <p class="col-span-full text-soft">
-        {{ t.lowersWhatStatedOn }}
+        {{ t.yourMaximumCanLower }}
       </p>
       <TextField
         v-for="joint in JOINTS"
@@ -53,7 +53,7 @@ function set(joint: Joint, text: string): void {
         :label="`${JOINT_WORDS[joint]}, N m`"
         :error="
           wrong.has(joint)
-            ? t.numberFromLeastMost({ least: range(joint).least, most: range(joint).most })
+            ? t.enterNumberFromLeast({ least: range(joint).least, most: range(joint).most })
             : null
         "
         inputmode="decimal"

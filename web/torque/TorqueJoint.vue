@@ -40,7 +40,7 @@ const imperial = computed(() =>
         <h2 class="sturdy text-lg leading-tight">{{ JOINT_WORDS[row.joint] }}</h2>
         <template v-if="target">
           <p class="sturdy figures text-3xl leading-tight" data-target>
-            <span v-if="row.way === 'just-firm'" class="block text-lg">{{ t.justFirmTurnsIn }}</span>{{
+            <span v-if="row.way === 'just-firm'" class="block text-lg">{{ t.onlyFirmEnoughTurn }}</span>{{
               asSet(target.target)
             }}
             <span class="text-xl">{{ t.nM }}</span>
@@ -53,14 +53,14 @@ const imperial = computed(() =>
           data-conflict
         >
           {{
-            t.conflictLeastAssetMost({
+            t.conflictMinimumAsSetN({
               asSet: asSet(row.answer.floor.value),
               asSet2: asSet(row.answer.ceiling.value),
             })
           }}
         </p>
         <p v-else class="leading-snug text-soft" data-none>
-          {{ t.noFigureStatedRead }}
+          {{ t.noValueKnownRead }}
         </p>
         <dl
           v-if="target && row.way !== 'just-firm'"
@@ -72,8 +72,8 @@ const imperial = computed(() =>
           </dd>
           <template v-if="hand">
             <template v-if="adapter">
-              <dt class="text-soft">{{ t.setTo }}</dt>
-              <dd class="font-semibold" data-set-to>{{ t.assetNMWith({ asSet: asSet(hand.set) }) }}</dd>
+              <dt class="text-soft">{{ t.setWrench }}</dt>
+              <dd class="font-semibold" data-set-to>{{ t.asSetNMWith({ asSet: asSet(hand.set) }) }}</dd>
             </template>
             <dt class="text-soft">{{ t.pull }}</dt>
             <dd data-pull>{{ pullWords(hand.pull) }}</dd>
@@ -94,7 +94,7 @@ const imperial = computed(() =>
       </div>
     </div>
     <p v-if="row.way === 'witness' && target" class="mt-1 leading-snug">
-      {{ t.torqueOncePaintLine }}
+      {{ t.tightenOnceThenPaint }}
     </p>
     <ul v-if="row.stated.length" class="mt-1 text-[0.95rem] leading-snug text-soft">
       <li v-for="(figure, index) in row.stated" :key="index">{{ statedWords(figure, several) }}</li>

@@ -26,7 +26,7 @@ const card = useTorqueCard(() => bike.value);
 const { rows } = card;
 const FIELDS: readonly { readonly key: WrenchField; readonly label: string; readonly hint: string }[] = [
   { key: 'wrench', label: t.wrenchMm, hint: t.handSquare },
-  { key: 'adapter', label: t.adapterMm, hint: t.inLine0Without },
+  { key: 'adapter', label: t.adapterMm, hint: t.inLine0If },
 ];
 const adapter = computed(() => Number.parseFloat(card.text('adapter').replace(',', '.')) > 0);
 const missing = computed(() => rows.value.filter((row) => row.answer === null).length);
@@ -35,9 +35,9 @@ const inOrder = computed(() =>
   [...rows.value].sort((a, b) => Number(a.answer === null) - Number(b.answer === null)),
 );
 const WAY_WORDS: Readonly<Record<string, string>> = {
-  stated: t.houseTorquesSaferStated,
-  'ten-under': t.houseStaysTenPercent,
-  witness: t.houseTorquesOncePaints,
+  stated: t.yourPolicyLowestStated,
+  'ten-under': t.yourPolicy10Below,
+  witness: t.yourPolicyTightenOnce,
 };
 const way = computed(() => WAY_WORDS[catalogue.policy()?.practices.torque ?? 'stated']);
 const print = (): void => window.print();
@@ -81,7 +81,7 @@ const print = (): void => window.print();
       </div>
     </div>
     <p class="mt-3 leading-snug">{{ way }}</p>
-    <CautionLine class="mt-1" :text="t.whatMarkedOnPart" />
+    <CautionLine class="mt-1" :text="t.valueMarkedOnPart" />
     <p v-if="missing && session.may('edit-fleet')" class="mt-1 print:hidden">
       {{ t.missingRowsJointsHave({ missing, rows: rows.length }) }}
       <ActButton
@@ -92,7 +92,7 @@ const print = (): void => window.print();
         "
         kind="quiet"
         class="!px-0"
-        >{{ t.noteWhatPartsSay }}</ActButton
+        >{{ t.enterValuesParts }}</ActButton
       >
     </p>
     <ul class="mt-4 grid gap-3 sm:grid-cols-2 xl:grid-cols-3 print:grid-cols-2 print:gap-2">
@@ -107,6 +107,6 @@ const print = (): void => window.print();
   </main>
   <main v-else class="p-8 text-soft">
     <h1 class="sr-only">{{ t.torqueCard2 }}</h1>
-    <p role="status">{{ fleet.wall ? t.thereNoSuchBike : t.fetchingBike }}</p>
+    <p role="status">{{ fleet.wall ? t.bikeDoesNotExist : t.loadingBike }}</p>
   </main>
 </template>

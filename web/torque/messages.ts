@@ -2,86 +2,90 @@ import { message } from '@cadre/web/platform/i18n';
 
 // BoltPattern
 export const oneBolt = message('One bolt');
-export const boltsBoltsEachAcross = message('{bolts} bolts, each across from the one before');
+export const boltsBoltsTightenEach = message('{bolts} bolts: tighten each opposite the one before');
 
 // PolicyTorque
-export const torqueMostHouse = message('Torque, most of this house');
+export const yourMaximumTorque = message('Your maximum torque');
 export const keysJointsSet = message('{keys} of {joints} set');
-export const asPartsSay = message('as the parts say');
-export const lowersWhatStatedOn = message(
-  'Lowers what is stated on the parts, never raises it. Empty: the parts alone say.',
+export const asMarkedOnParts = message('as marked on the parts');
+export const yourMaximumCanLower = message(
+  'Your maximum can lower the values of parts, never raise them. Leave empty to use the values of the parts.',
 );
-export const numberFromLeastMost = message('A number from {least} to {most} N m');
+export const enterNumberFromLeast = message('Enter a number from {least} to {most} N m');
 
 // TorqueJoint
 export const convertInLbfConvert2 = message('{convert} in lbf · {convert2} ft lbf');
-export const justFirmTurnsIn = message('Just firm: turns in a crash. Never over');
+export const onlyFirmEnoughTurn = message('Only firm enough to turn in a crash. Maximum');
 export const nM = message('N m');
-export const conflictLeastAssetMost = message(
-  'Conflict: at least {asSet}, at most {asSet2} N m. Do not torque it: ask the maker.',
+export const conflictMinimumAsSetN = message(
+  'Conflict: minimum {asSet} N m, maximum {asSet2} N m. Do not tighten: ask the maker.',
 );
-export const noFigureStatedRead = message(
-  'No figure stated. Read it off the part, or ask a qualified mechanic.',
-);
+export const noValueKnownRead = message('No value known. Read the part, or ask a qualified mechanic.');
 export const stages = message('Stages');
 export const stagesNM = message('{stages} N m');
-export const setTo = message('Set to');
-export const assetNMWith = message('{asSet} N m with the adapter');
+export const setWrench = message('Set the wrench to');
+export const asSetNMWith = message('{asSet} N m with the adapter');
 export const pull = message('Pull');
 export const bolts = message('bolts');
-export const torqueOncePaintLine = message(
-  'Torque it once, paint a line over bolt and part. After that only look: a broken line is a fault, not a reason to turn it.',
+export const tightenOnceThenPaint = message(
+  'Tighten once, then paint a line across bolt and part. Later only check the line: a broken line is a fault. Do not tighten again.',
 );
 
 // TorqueView
 export const wrenchMm = message('Wrench, mm');
 export const handSquare = message('hand to square');
 export const adapterMm = message('Adapter, mm');
-export const inLine0Without = message('in line; 0 without');
-export const houseTorquesSaferStated = message('This house torques to the safer of the stated figures.');
-export const houseStaysTenPercent = message(
-  'This house stays ten percent under the safer of the stated figures, never under a stated least.',
+export const inLine0If = message('in line; 0 if none');
+export const yourPolicyLowestStated = message('Your policy: the lowest of the stated values applies.');
+export const yourPolicy10Below = message(
+  'Your policy: 10 % below the lowest stated value, but never below a stated minimum.',
 );
-export const houseTorquesOncePaints = message('This house torques once and paints a witness line.');
+export const yourPolicyTightenOnce = message('Your policy: tighten once and paint a witness line.');
 export const torqueCard = message('torque card');
 export const printedWhen = message('· printed {when}');
 export const print = message('Print');
-export const whatMarkedOnPart = message(
-  'What is marked on the part in your hand comes before this card. In doubt the maker or a qualified mechanic says.',
+export const valueMarkedOnPart = message(
+  'A value marked on the part in your hand overrides this card. If in doubt, ask the maker or a qualified mechanic.',
 );
-export const missingRowsJointsHave = message('{missing} of {rows} joints have no figure.');
-export const noteWhatPartsSay = message('Note what the parts say');
+export const missingRowsJointsHave = message('{missing} of {rows} joints have no value.');
+export const enterValuesParts = message('Enter the values of the parts');
 export const torqueCard2 = message('Torque card');
-export const thereNoSuchBike = message('There is no such bike here.');
-export const fetchingBike = message('Fetching the bike …');
+export const bikeDoesNotExist = message('This bike does not exist.');
+export const loadingBike = message('Loading the bike …');
 
 // torque-wording
 export const leftPedalHasLeft = message(
-  'The left pedal has a left thread: it tightens backwards. Some torque wrenches do not measure to the left.',
+  'The left pedal has a left-hand thread: turn it backwards to tighten. Some torque wrenches do not measure in that direction.',
 );
-export const bothNutsTurnAbout = message(
-  'Both nuts, turn about, keyed washers in; pull about 90 N at the wrench where no figure is marked.',
+export const tightenBothNutsIn = message(
+  'Tighten both nuts in turns, with the keyed washers in place. Without a marked value, pull with about 90 N at the end of the wrench.',
 );
-export const threadHomeHandFirst = message('Thread it home by hand first: it turns freely until it seats.');
+export const startThreadHandAxle = message(
+  'Start the thread by hand: the axle must turn freely until it seats.',
+);
 export const loosenClampPreloadLightly = message(
-  'Loosen the clamp, preload lightly, align the bars, then torque.',
+  'Loosen the clamp, preload lightly, align the bars, then tighten.',
 );
-export const gapsAboveBelowStay = message('The gaps above and below stay even all the way.');
-export const carbonAssemblyPasteMakers = message(
-  'Carbon: assembly paste and the maker’s figure, never more.',
+export const keepGapsAboveBelow = message('Keep the gaps above and below equal while you tighten.');
+export const carbonUseAssemblyPaste = message(
+  'Carbon: use assembly paste and the maker’s value, never more.',
 );
-export const boltsTurnsLittleTime = message('Bolts by turns, a little at a time.');
-export const holdLeverWhileYou = message('Hold the lever while you tighten; no oil on pad or rotor.');
-export const inOrderMakersDrawing = message('In the order of the maker’s drawing, weight off the wheel.');
-export const partFittedHere = message('a part fitted here');
+export const tightenBoltsInTurns = message('Tighten the bolts in turns, a little each time.');
+export const holdBrakeLeverWhile = message(
+  'Hold the brake lever while you tighten. No oil on pads or rotor.',
+);
+export const tightenInOrderMakers = message(
+  'Tighten in the order of the maker’s drawing, with no weight on the wheel.',
+);
+export const fittedPart = message('the fitted part');
 export const thisBike = message('this bike');
-export const itsModel = message('its model');
-export const thisHouse = message('this house');
+export const theModel = message('the model');
+export const yourPolicy = message('your policy');
 export const stem = message('stem');
 export const bar = message('bar');
-export const partEndAssetN = message('{part}at {end} {asSet} N m ({on})');
+export const partEndAsSetN = message('{part}at {end} {asSet} N m ({on})');
 export const newtonsNLikeLifting = message('{newtons} N, like lifting {newtons2} kg');
 
 // use-torque-card
-export const aNumber = message('A number.');
-export const fromLeastMostMm = message('From {least} to {most} mm.');
+export const enterNumber = message('Enter a number.');
+export const enterLeastMostMm = message('Enter {least} to {most} mm.');

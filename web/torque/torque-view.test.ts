@@ -65,8 +65,10 @@ describe('the torque card of a bike', () => {
     expect(order(view).slice(0, 2)).toEqual(['stem-steerer', 'rotor-bolt']);
     expect(view.findAll('[data-target]')).toHaveLength(2);
     expect(view.findAll('[data-none]')).toHaveLength(order(view).length - 2);
-    expect(view.text()).toContain('safer of the stated figures');
-    expect(view.text()).toContain('What is marked on the part in your hand comes before this card');
+    expect(view.text()).toContain('the lowest of the stated values');
+    expect(view.text()).toContain(
+      'A value marked on the part in your hand overrides this card. If in doubt, ask the maker or a qualified mechanic.',
+    );
   });
   it('goes by the house’s practices and its own most', async () => {
     const practices = { ...DEFAULT_POLICY.practices, torque: 'ten-under' } as const;
@@ -78,8 +80,10 @@ describe('the torque card of a bike', () => {
       '4.5 N m',
       '3.6 N m',
     ]);
-    expect(view.text()).toContain('ten percent under');
-    expect(view.get('[data-joint=rotor-bolt]').text()).toContain('at most 4 N m (this house)');
+    expect(view.text()).toContain(
+      'Your policy: 10 % below the lowest stated value, but never below a stated minimum.',
+    );
+    expect(view.get('[data-joint=rotor-bolt]').text()).toContain('at most 4 N m (your policy)');
   });
   it('reckons the wrench at hand from what stands in the address, and keeps there what is typed', async () => {
     const view = await card({ 'torqueMax:stem-steerer': 5 }, '/bikes/b/torque?wrench=150&adapter=50');
@@ -93,8 +97,8 @@ describe('the torque card of a bike', () => {
   });
   it('names a length that cannot be, and reckons nothing from it', async () => {
     const view = await card({ 'torqueMax:stem-steerer': 5 }, '/bikes/b/torque?wrench=5&adapter=x');
-    expect(view.get('[data-wrench=wrench]').text()).toContain('From 50 to 1500 mm');
-    expect(view.get('[data-wrench=adapter]').text()).toContain('A number');
+    expect(view.get('[data-wrench=wrench]').text()).toContain('Enter 50 to 1500 mm');
+    expect(view.get('[data-wrench=adapter]').text()).toContain('Enter a number');
     expect(view.find('[data-pull]').exists()).toBe(false);
     expect(view.get('[data-target]').text()).toContain('5');
   });

@@ -7,21 +7,21 @@ export const asSet = (newtonMetres: number): string => String(Math.floor(newtonM
 
 export const CAUTION_WORDS: Record<JointCaution, string> = {
   'left-thread': t.leftPedalHasLeft,
-  'both-nuts': t.bothNutsTurnAbout,
-  'fully-threaded': t.threadHomeHandFirst,
+  'both-nuts': t.tightenBothNutsIn,
+  'fully-threaded': t.startThreadHandAxle,
   'before-preload': t.loosenClampPreloadLightly,
-  'even-gaps': t.gapsAboveBelowStay,
-  carbon: t.carbonAssemblyPasteMakers,
-  'by-turns': t.boltsTurnsLittleTime,
-  hydraulics: t.holdLeverWhileYou,
-  'maker-order': t.inOrderMakersDrawing,
+  'even-gaps': t.keepGapsAboveBelow,
+  carbon: t.carbonUseAssemblyPaste,
+  'by-turns': t.tightenBoltsInTurns,
+  hydraulics: t.holdBrakeLeverWhile,
+  'maker-order': t.tightenInOrderMakers,
 };
 
 const ON_WORDS: Record<StatedOn, string> = {
-  part: t.partFittedHere,
+  part: t.fittedPart,
   bike: t.thisBike,
-  model: t.itsModel,
-  house: t.thisHouse,
+  model: t.theModel,
+  house: t.yourPolicy,
 };
 /** Joints two things have a say in are told by the thing. */
 const OF_WORDS: Partial<Record<Joint, string>> = { 'stem-faceplate': t.stem, 'bar-clamp': t.bar };
@@ -29,7 +29,7 @@ const OF_WORDS: Partial<Record<Joint, string>> = { 'stem-faceplate': t.stem, 'ba
 /** One stated figure: what states it, and which way it bounds. */
 export function statedWords(figure: StatedFigure, several: boolean): string {
   const of = several ? OF_WORDS[figure.joint] : undefined;
-  return t.partEndAssetN({
+  return t.partEndAsSetN({
     part: of ? `${of}: ` : '',
     end: figure.end,
     asSet: asSet(figure.value),

@@ -40,10 +40,10 @@ describe('a joint on the torque card', () => {
       '39.8 in lbf',
       '2.25 · 3.6 · 4.5 N m',
       '30 N, like lifting 3 kg',
-      'bar: at most 5 N m (its model)',
+      'bar: at most 5 N m (the model)',
     ])
       expect(text).toContain(words);
-    expect(text).not.toContain('Set to');
+    expect(text).not.toContain('Set the wrench to');
   });
   it('is never shown higher than it is stated', () => {
     // 44 in lbf, 39.9 in lbf.
@@ -63,15 +63,21 @@ describe('a joint on the torque card', () => {
       'torqueMax:seatpost-clamp': 6,
       'torqueMin:seatpost-clamp': 6.2,
     });
-    expect(conflict.get('[data-conflict]').text()).toContain('at least 6.2, at most 6 N m. Do not torque it');
+    expect(conflict.get('[data-conflict]').text()).toContain(
+      'minimum 6.2 N m, maximum 6 N m. Do not tighten',
+    );
     expect(conflict.find('[data-target]').exists()).toBe(false);
-    expect(joint('pedal', {}).get('[data-none]').text()).toContain('Read it off the part');
-    expect(joint('pedal', {}).text()).toContain('left thread');
+    expect(joint('pedal', {}).get('[data-none]').text()).toContain(
+      'No value known. Read the part, or ask a qualified mechanic.',
+    );
+    expect(joint('pedal', {}).text()).toContain(
+      'The left pedal has a left-hand thread: turn it backwards to tighten. Some torque wrenches do not measure in that direction.',
+    );
   });
   it('goes by the house’s way', () => {
     const marked = { 'torqueMax:lever-clamp': 4 };
     expect(joint('lever-clamp', marked, { leverClamp: 'just-firm' }).get('[data-target]').text()).toMatch(
-      /Never over\s*4/,
+      /Maximum\s*4/,
     );
     expect(joint('lever-clamp', marked, { torque: 'witness' }).text()).toContain('broken line is a fault');
   });
@@ -100,7 +106,7 @@ describe('the most of this house', () => {
     await field('lever-clamp').setValue('3,5 N m');
     expect(form.emitted('update:modelValue')?.at(-1)).toEqual([{ pedal: 30, 'lever-clamp': 3.5 }]);
     await field('lever-clamp').setValue('200');
-    expect(form.text()).toContain('A number from 0.5 to 80 N m');
+    expect(form.text()).toContain('Enter a number from 0.5 to 80 N m');
     expect(form.emitted('wrong')?.at(-1)).toEqual([['lever-clamp']]);
     expect(form.emitted('update:modelValue')).toHaveLength(1);
     await field('pedal').setValue('');

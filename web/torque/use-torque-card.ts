@@ -49,8 +49,8 @@ export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
   function errorOf(field: WrenchField): string | null {
     const read = readNumber(text(field));
     const [least, most] = RANGES[field];
-    if (read === null) return t.aNumber;
-    return read < least || read > most ? t.fromLeastMostMm({ least, most }) : null;
+    if (read === null) return t.enterNumber;
+    return read < least || read > most ? t.enterLeastMostMm({ least, most }) : null;
   }
   function atTheWrench(target: number): { set: number; pull: number } | null {
     const [wrench, adapter] = [

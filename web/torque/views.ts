@@ -7,6 +7,6 @@ export const torqueViews: readonly RouteRecordRaw[] = [
     name: 'torque',
     component: () => import('./TorqueView.vue'),
     props: true,
-    meta: { title: t.torqueCard2 },
+    meta: { title: t.torqueCard2, under: 'bench' },
   },
 ];

@@ -2,18 +2,21 @@
 import type { Fitness } from '@cadre/core/fitness';
 
 /** The washer family: whole, with a gap, dashed, or a plate with a bar. The word stands beside it, never colour alone. */
-defineProps<{ fitness: Fitness; size?: number }>();
+withDefaults(defineProps<{ fitness: Fitness; size?: number; on?: 'plate' | 'act' | 'held' }>(), {
+  size: 24,
+  on: 'plate',
+});
 </script>
 
 <template>
-  <svg :width="size ?? 24" :height="size ?? 24" viewBox="0 0 24 24" aria-hidden="true" class="shrink-0">
+  <svg :width="size" :height="size" viewBox="0 0 24 24" aria-hidden="true" class="shrink-0">
     <circle
       v-if="fitness === 'cleared'"
       cx="12"
       cy="12"
       r="7.5"
       fill="none"
-      stroke="var(--act)"
+      :stroke="on === 'act' ? 'var(--on-act)' : 'var(--act)'"
       stroke-width="6"
     />
     <path
@@ -34,8 +37,22 @@ defineProps<{ fitness: Fitness; size?: number }>();
       stroke-dasharray="4.4 4.5"
     />
     <template v-else>
-      <rect x="1.5" y="1.5" width="21" height="21" rx="4" fill="var(--held)" />
-      <rect x="5" y="9.6" width="14" height="4.8" rx="1" fill="var(--on-held)" />
+      <rect
+        x="1.5"
+        y="1.5"
+        width="21"
+        height="21"
+        rx="4"
+        :fill="on === 'held' ? 'var(--on-held)' : 'var(--held)'"
+      />
+      <rect
+        x="5"
+        y="9.6"
+        width="14"
+        height="4.8"
+        rx="1"
+        :fill="on === 'held' ? 'var(--held)' : 'var(--on-held)'"
+      />
     </template>
   </svg>
 </template>

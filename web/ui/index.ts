@@ -11,3 +11,4 @@ export { default as OutcomeMark } from './OutcomeMark.vue';
 export { default as TextField } from './TextField.vue';
 export { useDragPlace } from './use-drag-place';
 export { type Refusal, useRefusal } from './use-refusal';
+export { useSeen, type Seen } from './use-seen';

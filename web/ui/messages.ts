@@ -5,6 +5,6 @@ export const caution = message('Caution:');
 
 // use-refusal
 export const serverDoesNotAnswer = message('The server does not answer.');
-export const needsTryAgainWhen = message(
-  'This needs it. Try again when there is signal; what you typed stays.',
+export const stepNeedsConnectionTry = message(
+  'This step needs a connection. Try again when you are online: your entries are not lost.',
 );

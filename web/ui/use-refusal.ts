@@ -31,7 +31,7 @@ export function useRefusal(): Refusal {
       if (thrown instanceof UnreachableError) {
         said.value = {
           what: t.serverDoesNotAnswer,
-          todo: t.needsTryAgainWhen,
+          todo: t.stepNeedsConnectionTry,
         };
       } else if (thrown instanceof RefusedError) {
         error.value = thrown;

@@ -34,15 +34,15 @@ const zoneOf = (tag: string): string | undefined => {
     <header>
       <h1 class="sturdy text-3xl leading-tight">{{ t.unusualRecords }}</h1>
       <p class="max-w-[65ch] text-soft">
-        {{ t.recordsLookUnlikelyThere }}
+        {{ t.theseRecordsLookUnlikely }}
       </p>
     </header>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <p v-if="!found && !refusal.said.value" class="text-soft" role="status">{{ t.gettingRecords }}</p>
+    <p v-if="!found && !refusal.said.value" class="text-soft" role="status">{{ t.loadingRecords }}</p>
     <template v-if="found">
       <p class="text-soft">{{ t.sinceDay({ day: dayAt(found.since, home) }) }}</p>
       <section aria-labelledby="hasty">
-        <h2 id="hasty" class="sturdy text-xl">{{ t.quickerThanOneCan }}</h2>
+        <h2 id="hasty" class="sturdy text-xl">{{ t.answeredFasterThanPossible }}</h2>
         <ul class="mt-1 space-y-1.5">
           <li v-for="each in found.hasty" :key="each.checkId">
             <RouterLink
@@ -51,7 +51,7 @@ const zoneOf = (tag: string): string | undefined => {
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
               <span class="figures">{{
-                t.checklistnameMarkWithinSeconds({
+                t.checklistNameMarkWithinSeconds({
                   checklistName: each.checklistName,
                   marks: each.marks,
                   seconds: Math.round(each.seconds),
@@ -63,12 +63,12 @@ const zoneOf = (tag: string): string | undefined => {
             </RouterLink>
           </li>
         </ul>
-        <p v-if="found.hasty.length === 0" class="text-soft">{{ t.none }}</p>
+        <p v-if="found.hasty.length === 0" class="text-soft">{{ t.noRecords }}</p>
       </section>
       <section aria-labelledby="odd-times">
-        <h2 id="odd-times" class="sturdy text-xl">{{ t.timesCannotRight }}</h2>
+        <h2 id="odd-times" class="sturdy text-xl">{{ t.impossibleTimes }}</h2>
         <p class="max-w-[65ch] text-soft">
-          {{ t.deviceHadAnotherTime }}
+          {{ t.devicesClockDifferedFrom }}
         </p>
         <ul class="mt-1 space-y-1.5">
           <li v-for="each in found.oddTimes" :key="each.checkId + each.by" data-odd-time>
@@ -88,10 +88,10 @@ const zoneOf = (tag: string): string | undefined => {
             </RouterLink>
           </li>
         </ul>
-        <p v-if="found.oddTimes.length === 0" class="text-soft">{{ t.none }}</p>
+        <p v-if="found.oddTimes.length === 0" class="text-soft">{{ t.noRecords }}</p>
       </section>
       <section aria-labelledby="digits">
-        <h2 id="digits" class="sturdy text-xl">{{ t.sameDigitsBikeAfter }}</h2>
+        <h2 id="digits" class="sturdy text-xl">{{ t.sameValueOnMany }}</h2>
         <ul class="mt-1 space-y-1.5">
           <li
             v-for="(each, index) in found.sameDigits"
@@ -100,7 +100,7 @@ const zoneOf = (tag: string): string | undefined => {
           >
             <span class="figures"
               ><strong class="sturdy text-lg">{{ each.typed }}</strong>
-              {{ t.onBikeRunning({ tags: each.tags.length }) }}</span
+              {{ t.onBikeInRow({ tags: each.tags.length }) }}</span
             >
             <span class="text-soft">
               · {{ fleet.nameOf(each.author) }},
@@ -109,12 +109,12 @@ const zoneOf = (tag: string): string | undefined => {
             <span class="sturdy block text-[0.95rem]">{{ each.tags.join(' ') }}</span>
           </li>
         </ul>
-        <p v-if="found.sameDigits.length === 0" class="text-soft">{{ t.none }}</p>
+        <p v-if="found.sameDigits.length === 0" class="text-soft">{{ t.noRecords }}</p>
       </section>
       <section aria-labelledby="healed">
-        <h2 id="healed" class="sturdy text-xl">{{ t.wearHealed }}</h2>
+        <h2 id="healed" class="sturdy text-xl">{{ t.wearBecameLess }}</h2>
         <p class="max-w-[65ch] text-soft">
-          {{ t.partReadsBetterThan }}
+          {{ t.wornPartMeasuredBetter }}
         </p>
         <ul class="mt-1 space-y-1.5">
           <li v-for="(each, index) in found.healed" :key="index" data-healed>
@@ -124,18 +124,18 @@ const zoneOf = (tag: string): string | undefined => {
             >
               <span class="sturdy text-lg underline">{{ each.tag }}</span>
               <span class="figures">{{
-                t.wornnameShownvalueThenShownvalue2({
+                t.wornNameShownValueThenShownValue2({
                   wornName: wornName({ ...each, method: null }),
                   shownValue: shownValue(each.measure, each.before.value),
                   shownValue2: shownValue(each.measure, each.after.value),
-                  part: each.after.better ? t.saidOnlyMeasuredBetter : '',
+                  part: each.after.better ? t.enteredAsLastMeasurement : '',
                 })
               }}</span>
               <span class="ml-auto text-soft">{{ dayAndClock(each.after.at, now, zoneOf(each.tag)) }}</span>
             </RouterLink>
           </li>
         </ul>
-        <p v-if="found.healed.length === 0" class="text-soft">{{ t.none }}</p>
+        <p v-if="found.healed.length === 0" class="text-soft">{{ t.noRecords }}</p>
       </section>
     </template>
   </main>

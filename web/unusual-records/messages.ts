@@ -2,30 +2,35 @@ import { message } from '@cadre/web/platform/i18n';
 
 // UnusualRecordsView
 export const unusualRecords = message('Unusual records');
-export const recordsLookUnlikelyThere = message(
-  'Records that look unlikely. There are good reasons for each: one clock behind another, a pump with a stop, two people at one tablet. Ask before you think anything. Nothing is blocked by it, and only the lead sees this page.',
+export const theseRecordsLookUnlikely = message(
+  'These records look unlikely. Each can have a good reason: a wrong device clock, a pump with a pressure stop, two people at one tablet. Ask the people first. No record is blocked, and only leads see this page.',
 );
-export const gettingRecords = message('Getting the records …');
+export const loadingRecords = message('Loading the records …');
 export const sinceDay = message('Since {day}.');
-export const quickerThanOneCan = message('Quicker than one can look');
-export const checklistnameMarkWithinSeconds = message(
+export const answeredFasterThanPossible = message('Answered faster than possible');
+export const checklistNameMarkWithinSeconds = message(
   '{checklistName} · {marks, plural, one {# mark} other {# marks}} within {seconds} s',
 );
-export const none = message('None.');
-export const timesCannotRight = message('Times that cannot be right');
-export const deviceHadAnotherTime = message(
-  'The device had another time than the server. The server’s time decides what counts; set the device’s clock.',
+export const noRecords = message('No records.');
+export const impossibleTimes = message('Impossible times');
+export const devicesClockDifferedFrom = message(
+  'The device’s clock differed from the server’s. The server’s time counts. Set the clock of the device.',
 );
 export const markDatedWhenRecorded = message(
   '{marks, plural, one {# mark} other {# marks}} dated {when}, recorded {when2}',
 );
-export const sameDigitsBikeAfter = message('The same digits, bike after bike');
-export const onBikeRunning = message('on {tags, plural, one {# bike} other {# bikes}} running');
-export const wearHealed = message('Wear that healed');
-export const partReadsBetterThan = message(
-  'A part reads better than before, and nobody noted a new one: a slip then or now, or a part changed unnoted.',
+export const sameValueOnMany = message('The same value on many bikes');
+export const onBikeInRow = message('on {tags, plural, one {# bike} other {# bikes}} in a row');
+export const wearBecameLess = message('Wear that became less');
+export const wornPartMeasuredBetter = message(
+  'A worn part measured better than before, and no new part is recorded: one of the two readings is wrong, or a part was replaced without an entry.',
 );
-export const wornnameShownvalueThenShownvalue2 = message(
+export const wornNameShownValueThenShownValue2 = message(
   '{wornName}: {shownValue}, then {shownValue2}{part}',
 );
-export const saidOnlyMeasuredBetter = message(', said to be only measured better');
+export const enteredAsLastMeasurement = message(', entered as “last measurement was wrong”');
+
+// help unusual-records
+export const helpUnusualRecordsPurpose1 = message(
+  'Records that look unlikely, such as answers given faster than possible. Only leads see them. Ask the people first: no record is blocked.',
+);

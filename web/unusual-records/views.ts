@@ -6,6 +6,10 @@ export const unusualRecordsViews: readonly RouteRecordRaw[] = [
     path: '/unusual-records',
     name: 'unusual-records',
     component: () => import('./UnusualRecordsView.vue'),
-    meta: { title: t.unusualRecords },
+    meta: {
+      help: () => import('./help'),
+      title: t.unusualRecords,
+      nav: { area: 'learn', order: 3, act: 'edit-program' },
+    },
   },
 ];

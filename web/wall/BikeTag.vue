@@ -28,9 +28,9 @@ const lookAgain = computed(() =>
 );
 const away = computed(() => props.bike.whereabouts === 'out');
 const line = computed(() => {
-  if (away.value) return 'out';
+  if (away.value) return t.outWord;
   if (props.bike.whereabouts !== 'in') return PLACE_WORDS[props.bike.whereabouts];
-  return props.beganCheck ? 'begun' : props.bike.size.replace(/ in$/, '″');
+  return props.beganCheck ? t.started : props.bike.size.replace(/ in$/, '″');
 });
 /** Where a word has no room beside the tag a sign stands for it. */
 const sign = computed(() =>
@@ -54,14 +54,16 @@ const PLACE_WORDS = {
   <button
     type="button"
     data-keys-pass
-    class="relative flex w-full grow flex-col rounded-b-lg border-2 text-left"
+    class="relative flex w-full grow flex-col overflow-hidden border-2 text-left"
     :class="[
-      size === 'small' ? 'rounded-t-2xl px-1 pb-1 pt-1.5' : 'rounded-t-[1.6rem] px-2 pb-1.5 pt-2.5',
+      size === 'large' ? 'rounded-b-lg rounded-t-[1.6rem]' : 'rounded-b-lg rounded-t-2xl',
       away
         ? 'border-dashed border-rail bg-transparent'
         : fitness === 'held'
-          ? 'border-held bg-held-wash'
-          : 'border-ink/55 bg-plate shadow-[0_3px_0_0_rgb(0_0_0/.13)]',
+          ? 'border-held bg-held text-on-held'
+          : fitness === 'due'
+            ? 'border-dashed border-ink/60 bg-sunk'
+            : 'border-ink/55 bg-plate shadow-[0_3px_0_0_rgb(0_0_0/.13)]',
       picked && 'ring-4 ring-act ring-offset-2 ring-offset-ground',
       selected && 'outline-4 -outline-offset-2 outline-act',
     ]"
@@ -70,33 +72,36 @@ const PLACE_WORDS = {
     :data-fitness="fitness"
   >
     <span
-      class="absolute -top-1 left-1/2 size-3 -translate-x-1/2 rounded-full border-2 border-ink/60 bg-ground"
+      class="absolute top-0.5 left-1/2 size-2 -translate-x-1/2 rounded-full border-2 border-ink/60 bg-ground"
       aria-hidden="true"
     />
     <!-- Drawn by the wall's own mark, so that beginning to select draws no tag anew. -->
     <span
-      class="absolute right-1 top-1 invisible grid size-5 place-items-center group-data-selecting/wall:visible rounded border-2 border-ink bg-plate text-xs font-bold leading-none"
+      class="absolute right-1 top-1 invisible grid size-5 place-items-center group-data-selecting/wall:visible rounded border-2 border-ink bg-plate text-xs font-bold leading-none text-ink"
       aria-hidden="true"
       >{{ selected ? '✓' : '' }}</span
     >
-    <span class="flex items-baseline gap-1" :class="size === 'small' && 'justify-center'">
+    <span
+      class="flex items-baseline justify-between gap-1"
+      :class="size === 'large' ? 'px-2 pt-3' : size === 'medium' ? 'px-1.5 pt-2.5' : 'px-1 pt-2.5'"
+    >
       <span
         class="sturdy leading-none"
         :class="
           size === 'large'
             ? 'text-[1.9rem]'
-            : size === 'medium'
-              ? 'text-[1.25rem]'
-              : bike.tag.length > 5
-                ? 'text-[0.8rem]'
-                : 'text-[1.05rem]'
+            : bike.tag.length > 5
+              ? 'text-[0.78rem]'
+              : size === 'medium'
+                ? 'text-[1.15rem]'
+                : 'text-[1rem]'
         "
         >{{ bike.tag }}</span
       >
       <span
         v-if="size !== 'small'"
-        class="ml-auto truncate text-right leading-none text-soft"
-        :class="size === 'large' ? 'text-base' : 'text-[0.82rem]'"
+        class="shrink-0 text-right leading-none"
+        :class="[size === 'large' ? 'text-base' : 'text-[0.78rem]', fitness !== 'held' && 'text-soft']"
       >
         <template v-if="sign && size === 'medium'"
           ><component :is="sign" class="inline size-4" aria-hidden="true" /><span class="sr-only">{{
@@ -107,31 +112,54 @@ const PLACE_WORDS = {
       </span>
     </span>
     <span
-      v-if="size !== 'small'"
-      class="mx-auto my-1 block w-full"
-      :class="[size === 'large' ? 'h-[5.6rem]' : 'h-10', away && 'opacity-35']"
+      v-if="size === 'large'"
+      class="mx-auto my-1 block h-[5.6rem] w-full"
+      :class="[away && 'opacity-35', fitness === 'held' && 'rounded bg-plate']"
       aria-hidden="true"
       ><BikeSign :build="bike.build"
     /></span>
-    <span class="mt-auto flex items-center gap-1.5" :class="size === 'small' && 'justify-center gap-1'">
-      <FitnessMark :fitness="fitness" :size="size === 'large' ? 24 : size === 'medium' ? 20 : 16" />
-      <span
-        class="font-semibold leading-[1.1]"
-        :class="[
-          size === 'large' ? 'text-base' : size === 'medium' ? 'text-[0.84rem]' : 'text-[0.78rem]',
-          fitness === 'held' ? 'text-held' : fitness === 'cleared-with-watch' ? 'text-watch' : '',
-        ]"
-        ><template v-if="size === 'small'"
-          >{{ away ? 'out' : FITNESS_WORDS[fitness].split(',')[0]
-          }}<span v-if="!away && fitness === 'cleared-with-watch'" class="sr-only">{{
-            t.watch
-          }}</span></template
-        ><template v-else>{{ FITNESS_WORDS[fitness] }}</template></span
+    <!-- The foot of the tag says from afar what it is: a full foot goes out, a broken one waits, a full tag stays. -->
+    <span
+      class="mt-auto flex items-center gap-1"
+      :class="[
+        size === 'large' ? 'px-2 py-1' : 'px-1.5 py-0.5',
+        size === 'small' && 'justify-center',
+        away || fitness === 'due' || fitness === 'held'
+          ? ''
+          : fitness === 'cleared'
+            ? 'bg-act text-on-act'
+            : 'border-t-4 border-dotted border-watch bg-watch-wash text-watch',
+      ]"
+    >
+      <FitnessMark
+        :fitness="fitness"
+        :size="size === 'large' ? 22 : size === 'medium' ? 16 : 13"
+        :on="away ? 'plate' : fitness === 'cleared' ? 'act' : fitness === 'held' ? 'held' : 'plate'"
+      />
+      <span class="font-semibold leading-[1.1]" :class="size === 'large' ? 'text-base' : 'text-[0.78rem]'"
+        ><template v-if="size === 'large'">{{ FITNESS_WORDS[fitness] }}</template
+        ><template v-else
+          >{{
+            away && size === 'small'
+              ? t.outWord
+              : fitness === 'cleared-with-watch'
+                ? t.watchShort
+                : FITNESS_WORDS[fitness]
+          }}<span v-if="!away && fitness === 'cleared-with-watch'" class="sr-only"
+            >, {{ FITNESS_WORDS[fitness] }}</span
+          ></template
+        ></span
       >
     </span>
-    <span v-if="lookAgain" class="absolute bottom-1 right-1 text-watch" data-look-again
-      ><Hourglass :size="size === 'large' ? 22 : 17" aria-hidden="true" /><span class="sr-only">{{
-        t.lookAgainNow
+    <span
+      v-if="lookAgain"
+      class="absolute bottom-0.5 right-1"
+      :class="
+        fitness === 'cleared' && !away ? 'text-on-act' : fitness === 'held' ? 'text-on-held' : 'text-watch'
+      "
+      data-look-again
+      ><Hourglass :size="size === 'large' ? 20 : 15" aria-hidden="true" /><span class="sr-only">{{
+        t.recheckNow
       }}</span></span
     >
     <span v-if="size === 'small'" class="sr-only">, {{ line }}</span>

@@ -10,14 +10,14 @@ const { wall } = useProvided(ON_WALL);
 </script>
 
 <template>
-  <p v-if="!fleet.wall" class="p-8 text-soft" role="status">{{ t.fetchingRacks }}</p>
+  <p v-if="!fleet.wall" class="p-8 text-soft" role="status">{{ t.loadingRacks }}</p>
   <p v-else-if="fleet.bikes.length === 0" class="mt-4 max-w-prose text-lg">
     {{ t.noBikesYet }}
-    <RouterLink :to="{ name: 'exchange' }" class="text-act underline">{{ t.bringInList }}</RouterLink>
+    <RouterLink :to="{ name: 'exchange' }" class="text-act underline">{{ t.importList }}</RouterLink>
     {{ t.fromSpreadsheet }}
-    <RouterLink :to="{ name: 'bike-new' }" class="text-act underline">{{ t.addFirstOne }}</RouterLink>.
+    <RouterLink :to="{ name: 'bike-new' }" class="text-act underline">{{ t.addFirstBike }}</RouterLink>.
   </p>
   <p v-else-if="wall.shown.value.length === 0" class="mt-4 text-lg">
-    {{ t.nothingHangsHereAll }}
+    {{ t.noBikeMatchesAll }}
   </p>
 </template>

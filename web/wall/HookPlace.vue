@@ -20,7 +20,7 @@ const over = useDragPlace(element, {
 <template>
   <div
     ref="element"
-    class="flex grow flex-col rounded-b-lg rounded-t-[1.6rem]"
+    class="flex grow flex-col rounded-b-lg rounded-t-2xl"
     :class="over && 'ring-4 ring-watch'"
   >
     <slot />
@@ -28,19 +28,19 @@ const over = useDragPlace(element, {
       <button
         v-if="arranging"
         type="button"
-        class="grid grow place-items-center rounded-b-lg rounded-t-[1.6rem] border-2 border-dashed text-sm"
+        class="grid grow place-items-center rounded-b-lg rounded-t-2xl border-2 border-dashed text-sm"
         :class="lifted ? 'border-act font-semibold text-act' : 'border-line text-soft'"
         :data-hook="place.number"
         @click="emit('hook', place.hookId)"
       >
         <span
-          ><span v-if="lifted">{{ t.hangOn }}{{ ' ' }}</span
+          ><span v-if="lifted">{{ t.moveTo }}{{ ' ' }}</span
           >{{ t.hookNumber({ number: place.number ?? '' }) }}</span
         >
       </button>
       <span
         v-else
-        class="grid grow place-items-center rounded-b-lg rounded-t-[1.6rem] border border-dashed border-line text-sm text-soft"
+        class="grid grow place-items-center rounded-b-lg rounded-t-2xl border border-dashed border-line text-sm text-soft"
         >{{ place.number }}<span class="sr-only">{{ t.freeHook }}</span></span
       >
     </template>

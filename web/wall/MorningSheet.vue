@@ -24,7 +24,7 @@ const blocks = computed(() =>
   (fleet.wall?.sites ?? []).flatMap((site) =>
     [...fleet.racks.filter((rack) => rack.siteId === site.id), null].map((rack) => ({
       key: `${site.id}-${rack?.id ?? 'loose'}`,
-      name: `${site.name} · ${rack?.name ?? t.onNoHook}`,
+      name: `${site.name} · ${rack?.name ?? t.noHook}`,
       bikes: props.bikes
         .filter(
           (bike) =>
@@ -50,12 +50,12 @@ const why = (bike: Bike): string => {
   <article class="morning-sheet hidden bg-white text-black print:block">
     <h1 class="sturdy text-xl">
       {{
-        t.morningSheetWhen({
+        t.morningListWhen({
           when: dayAndClock(now, now, fleet.siteById.get(bikes[0]?.siteId ?? '')?.timeZone),
         })
       }}
     </h1>
-    <p class="text-sm">{{ t.printedFromWallAs }}</p>
+    <p class="text-sm">{{ t.printedFromRackWall }}</p>
     <section
       v-for="block in blocks.filter((each) => each.bikes.length)"
       :key="block.key"
@@ -69,8 +69,8 @@ const why = (bike: Bike): string => {
             <th class="w-16">{{ t.tag }}</th>
             <th class="w-44">{{ t.bike }}</th>
             <th class="w-36">{{ t.fitness }}</th>
-            <th>{{ t.firstReason }}</th>
-            <th class="w-24">{{ t.lookedAt }}</th>
+            <th>{{ t.mainReason }}</th>
+            <th class="w-24">{{ t.checked }}</th>
           </tr>
         </thead>
         <tbody>

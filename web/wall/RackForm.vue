@@ -82,9 +82,9 @@ const changed = (): boolean =>
         ><ArrowDown class="size-6" aria-hidden="true"
       /></IconButton>
       <IconButton
-        :name="`Take ${rack.name} down`"
+        :name="t.removeRack({ name: rack.name })"
         :disabled="bikes > 0 || busy"
-        :title="bikes > 0 ? t.hangItsBikesElsewhere : undefined"
+        :title="bikes > 0 ? t.moveBikesRackOther : undefined"
         @click="arrange.remove(rack)"
         ><Trash2 class="size-6" aria-hidden="true"
       /></IconButton>

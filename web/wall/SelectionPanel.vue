@@ -30,9 +30,11 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
     <div class="flex flex-wrap items-center gap-2">
       <h2 class="sturdy grow text-2xl max-[900px]:text-lg">{{ t.bikeSelected({ bikes: bikes.length }) }}</h2>
       <ActButton data-select-all @click="view.selected = new Set(shown.map((bike) => bike.id))">{{
-        t.allShown({ shown: shown.length })
+        t.selectAllShown({ shown: shown.length })
       }}</ActButton>
-      <ActButton :disabled="bikes.length === 0" @click="view.selected = new Set()">{{ t.none }}</ActButton>
+      <ActButton :disabled="bikes.length === 0" @click="view.selected = new Set()">{{
+        t.selectNone
+      }}</ActButton>
       <!-- On a narrow screen the tags stay in sight until somebody wants to act on them. -->
       <ActButton
         kind="main"
@@ -41,7 +43,7 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
         :aria-expanded="open"
         data-selection-acts
         @click="open = !open"
-        >{{ open ? t.backTags : t.acts }}</ActButton
+        >{{ open ? t.backTags : t.actions }}</ActButton
       >
     </div>
     <p
@@ -50,7 +52,7 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
     >
       {{ bikes.map((bike) => bike.tag).join(' ') }}
     </p>
-    <p v-else class="text-soft">{{ t.touchTagsSelectThem }}</p>
+    <p v-else class="text-soft">{{ t.touchTagSelectSelect }}</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="said" role="status" class="font-semibold">{{ said }}</p>
     <ul v-if="refused.length" role="alert" class="border-l-4 border-held pl-3">
@@ -62,15 +64,13 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
         :disabled="ready.length === 0 || refusal.busy.value"
         data-hand-out
         @click="moveAll(ready, 'out')"
-        >{{
-          t.handOutPartCleared({ part: ready.length === bikes.length ? '' : t.the, ready: ready.length })
-        }}</ActButton
+        >{{ t.handOutClearedBike({ ready: ready.length }) }}</ActButton
       >
       <ActButton
         v-if="bikes.length && session.may('mark')"
         :to="{ name: 'batch-check', query: { bikes: bikes.map((bike) => bike.tag).join(','), pick: '1' } }"
         data-batch-with
-        >{{ t.batchCheckPart({ part: bikes.length === 1 ? t.it : t.them }) }}</ActButton
+        >{{ t.batchCheckBike({ picked: bikes.length }) }}</ActButton
       >
       <ActButton
         :disabled="out.length === 0 || refusal.busy.value"
@@ -79,16 +79,16 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
         >{{ t.takeBackBike({ out: out.length }) }}</ActButton
       >
       <div v-if="session.may('edit-fleet')" class="space-y-2 border-t-2 border-line pt-3">
-        <SelectField v-model="rackId" :label="t.hangThemOn" :options="racks" />
+        <SelectField v-model="rackId" :label="t.moveRack" :options="racks" />
         <p v-if="target && free.length < bikes.length" class="text-watch">
-          {{ t.nameHasFreeHook({ name: target.name, free: free.length, bikes: bikes.length - free.length }) }}
+          {{ t.nameHasOnlyFree({ name: target.name, free: free.length, bikes: bikes.length - free.length }) }}
         </p>
         <ActButton
           class="w-full"
           :disabled="!target || bikes.length === 0 || refusal.busy.value"
           data-hang-all
           @click="hangAll"
-          >{{ t.hangThemThere }}</ActButton
+          >{{ t.moveBikes }}</ActButton
         >
       </div>
     </div>

@@ -39,7 +39,7 @@ function save(): void {
     <h2 class="sr-only">{{ site?.name ?? t.anotherSite }}</h2>
     <TextField
       v-model="fields.name"
-      :label="site ? t.nameName({ name: site.name }) : t.nameNewSite"
+      :label="site ? t.nameSiteName({ name: site.name }) : t.nameNewSite"
       hide-label
       maxlength="80"
       :placeholder="site ? t.name : t.newSite"
@@ -61,8 +61,8 @@ function save(): void {
       site ? t.save : t.addSite2
     }}</ActButton>
   </form>
-  <h2 v-else-if="site" class="text-lg font-semibold text-soft">
+  <h2 v-else-if="site" class="font-semibold leading-tight text-soft">
     {{ site.name }}
-    <span class="figures font-normal">{{ t.opensOpensatBikesBikes({ opensAt: site.opensAt, bikes }) }}</span>
+    <span class="figures font-normal">{{ t.opensOpensAtBike({ opensAt: site.opensAt, bikes }) }}</span>
   </h2>
 </template>

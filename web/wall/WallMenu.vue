@@ -13,24 +13,6 @@ const emit = defineEmits<{ arrange: []; print: [] }>();
 const view = useWallView();
 const session = useSession();
 const may = computed(() => session.may('edit-fleet'));
-const LINKS = [
-  { name: 'batch-check', words: t.batchCheck, fleet: false },
-  { name: 'rounds', words: t.rounds, fleet: false },
-  { name: 'bike-new', words: t.addBike, fleet: true },
-  { name: 'exchange', words: t.bringInExportList, fleet: false },
-  { name: 'stock', words: t.partsOrders, fleet: false },
-  { name: 'costs', words: t.whatRepairsCost, fleet: false },
-  { name: 'assessment', words: t.usedBikesOnOffer, fleet: false },
-  { name: 'tools', words: t.toolsMeasuresTorqueUnits, fleet: false },
-  { name: 'checklists', words: t.checklistsCheckpointsPolicy, fleet: false },
-  { name: 'models', words: t.modelsFitLists, fleet: false },
-  { name: 'groups', words: t.groupsDueOut, fleet: false },
-  { name: 'figures', words: t.figuresEveryKind, fleet: false },
-  { name: 'people', words: t.peopleSetup, fleet: false, lead: true },
-] as const;
-const links = computed(() =>
-  LINKS.filter((link) => (!link.fleet || may.value) && (!('lead' in link) || session.may('edit-program'))),
-);
 const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
 </script>
 
@@ -51,13 +33,8 @@ const ITEM = 'flex min-h-12 w-full items-center rounded px-3 text-left';
       >
       <MenuItem v-slot="{ active }"
         ><button type="button" :class="[ITEM, active && 'bg-sunk']" @click="emit('print')">
-          {{ t.printMorningSheet }}
+          {{ t.printMorningList }}
         </button></MenuItem
-      >
-      <MenuItem v-for="link in links" :key="link.name" v-slot="{ active }"
-        ><RouterLink :to="{ name: link.name }" :class="[ITEM, active && 'bg-sunk']">{{
-          link.words
-        }}</RouterLink></MenuItem
       >
       <div class="p-2 sm:hidden">
         <SelectField v-model="view.grouping" :label="t.groupBikes" :options="GROUPING_OPTIONS" />

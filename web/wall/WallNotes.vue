@@ -15,12 +15,12 @@ const { arrange } = useProvided(ON_WALL);
 
 <template>
   <p v-if="fleet.asOf" role="status" class="mt-2 rounded-md bg-watch-wash px-4 py-2 text-watch">
-    {{ t.asTimeNoSignal({ time: clock(fleet.asOf) }) }}
+    {{ t.offlineSinceTimeChanges({ time: clock(fleet.asOf) }) }}
   </p>
   <p v-if="view.arranging" role="status" class="mt-2 rounded-md bg-sunk px-4 py-2">
     {{
       arrange.lifted.value
-        ? t.tagInYourHand({ tag: fleet.bikeById.get(arrange.lifted.value)?.tag ?? '' })
+        ? t.youMovingTagTouch({ tag: fleet.bikeById.get(arrange.lifted.value)?.tag ?? '' })
         : t.dragTagAnotherHook
     }}
   </p>

@@ -38,15 +38,15 @@ const emit = defineEmits<{
     <li
       v-for="place in places"
       :key="place.key"
-      class="relative flex flex-col pb-2"
-      :class="size === 'small' ? 'px-0.5' : 'px-1.5'"
+      class="relative flex flex-col pb-1.5"
+      :class="size === 'large' ? 'px-1.5' : 'px-1'"
     >
       <template v-if="place.hookId">
         <span
           class="absolute inset-x-0 top-0 h-2.5 bg-rail shadow-[inset_0_2px_0_rgb(255_255_255/.35)]"
           aria-hidden="true"
         />
-        <span class="mx-auto w-1 bg-rail" :class="size === 'small' ? 'h-4' : 'h-6'" aria-hidden="true" />
+        <span class="mx-auto w-1 bg-rail" :class="size === 'large' ? 'h-6' : 'h-3.5'" aria-hidden="true" />
       </template>
       <span v-else class="h-3" aria-hidden="true" />
       <HookPlace

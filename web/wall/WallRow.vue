@@ -23,11 +23,10 @@ defineProps<{
 defineEmits<{ pick: [id: string, event?: MouseEvent]; hook: [id: string] }>();
 const view = useWallView();
 const { wall, arrange } = useProvided(ON_WALL);
-const hung = ({ rack, bikes, shown }: Extract<WallLine, { kind: 'rack' }>): string =>
-  t.bikesHooksHooksPart({
+const hung = ({ rack, bikes }: Extract<WallLine, { kind: 'rack' }>): string =>
+  t.bikesBikesHook({
     bikes,
     hooks: rack.hooks.length,
-    part: shown < rack.hooks.length && shown === bikes ? t.shown : '',
   });
 </script>
 

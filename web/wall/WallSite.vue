@@ -18,7 +18,7 @@ const { arrange } = useProvided(ON_WALL);
 </script>
 
 <template>
-  <div class="pt-3">
+  <div class="pt-1">
     <div class="flex flex-wrap items-center justify-between gap-x-3 gap-y-2">
       <SiteHeading
         :site="site"
@@ -37,9 +37,9 @@ const { arrange } = useProvided(ON_WALL);
     <p v-if="racks === 0 && !view.arranging" class="text-soft">
       {{ t.noRacksHereYet }}
       <template v-if="session.may('edit-fleet')"
-        >{{ t.addOne }}
-        <RouterLink :to="{ name: 'exchange' }" class="text-act underline">{{ t.bringInList2 }}</RouterLink>
-        {{ t.namesThem }}</template
+        >{{ t.addRack2 }}
+        <RouterLink :to="{ name: 'exchange' }" class="text-act underline">{{ t.importList2 }}</RouterLink>
+        {{ t.namesRacks }}</template
       >
     </p>
   </div>

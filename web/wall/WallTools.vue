@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { defineAsyncComponent, nextTick, ref } from 'vue';
 import { Search } from '@lucide/vue';
+import { DayCounts } from '@cadre/web/schedule';
 import { ActButton, SelectField } from '@cadre/web/ui';
 import { useWallView } from './use-wall';
 import { GROUPING_OPTIONS } from './wall-lines';
@@ -35,9 +36,10 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
 
 <template>
   <div class="flex flex-wrap items-center gap-2">
-    <h1 class="sturdy mr-auto text-2xl max-sm:sr-only">{{ t.rackWall }}</h1>
+    <h1 class="sr-only">{{ t.rackWall }}</h1>
+    <DayCounts brief class="mr-auto" />
     <form class="relative min-w-0 grow basis-32 sm:max-w-72" role="search" @submit.prevent="emit('enter')">
-      <label for="find" class="sr-only">{{ t.findTagWordsLike }}</label>
+      <label for="find" class="sr-only">{{ t.findBikesTagWords }}</label>
       <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />
       <input
         id="find"
@@ -57,10 +59,8 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
         :class="unknown.length ? 'font-semibold text-held' : 'text-soft'"
       >
         <template v-if="unknown.length"
-          >{{ t.noBikeUnknown({ unknown: unknown.join('”, “') }) }}{{ ' ' }}</template
-        ><template v-else-if="view.sought.trim()">{{
-          t.partEnterTakesFirst({ part: shown === 1 ? t.n1Bike : t.shownBikes({ shown }) })
-        }}</template>
+          >{{ t.noBikeMatchesUnknown({ unknown: unknown.join('”, “') }) }}{{ ' ' }}</template
+        ><template v-else-if="view.sought.trim()">{{ t.bikeEnterOpensFirst({ bikes: shown }) }}</template>
       </p>
     </form>
     <SelectField
@@ -77,10 +77,10 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
       :class="view.selecting && 'bg-ink! text-ground!'"
       data-select
       @click="toggleSelecting"
-      >{{ view.selecting ? t.done : t.selectBikes }}</ActButton
+      >{{ view.selecting ? t.done : t.selectWord }}</ActButton
     >
     <ActButton v-if="view.arranging" kind="main" data-arrange @click="toggleArranging">{{
-      t.doneArranging
+      t.finishArranging
     }}</ActButton>
     <WallMenu v-else @arrange="toggleArranging" @print="emit('print')" />
   </div>

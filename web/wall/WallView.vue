@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, provide, ref, useTemplateRef, watch } f
 import { useKeys } from '@cadre/web/platform/keys';
 import { useSession } from '@cadre/web/people';
 import { RoundStrip } from '@cadre/web/rounds';
+import { GroupStrip } from '@cadre/web/schedule';
 import { BikeClipboard } from '@cadre/web/bikes';
 import { useFleet } from '@cadre/web/fleet';
 import EmptyWall from './EmptyWall.vue';
@@ -19,6 +20,7 @@ import WallTools from './WallTools.vue';
 import * as t from './messages';
 
 const MorningSheet = defineAsyncComponent(() => import('./MorningSheet.vue'));
+const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'));
 const SelectionPanel = defineAsyncComponent(() => import('./SelectionPanel.vue'));
 
 const fleet = useFleet();
@@ -69,19 +71,19 @@ useKeys(
       sheet.value = false;
       view.selecting = false;
     },
-    '/': () => tools.value?.focus(),
+    f: () => tools.value?.focus(),
   }),
   [
-    { keys: '← → ↑ ↓', does: t.walkAlongHooks },
+    { keys: '← → ↑ ↓', does: t.moveAlongHooks },
     { keys: 'N', does: t.nextBikeDue },
-    { keys: '/', does: t.findTagWordsLike },
-    { keys: 'X', does: t.selectBikeInHand },
+    { keys: 'F', does: t.filterWall },
+    { keys: 'X', does: t.selectBikeEscEnds },
   ],
 );
 </script>
 
 <template>
-  <main class="mx-auto flex max-w-[110rem] gap-5 px-4 pb-8 pt-3 max-sm:px-2 print:hidden">
+  <main class="mx-auto flex max-w-[110rem] gap-5 px-4 pb-8 pt-2 max-sm:px-2 print:hidden">
     <div class="min-w-0 grow">
       <WallTools
         ref="tools"
@@ -90,6 +92,8 @@ useKeys(
         @enter="enter"
         @print="print"
       />
+      <GroupStrip v-if="fleet.groups.length" brief class="mt-1.5 max-sm:hidden" />
+      <FirstSteps v-if="fleet.wall && session.may('edit-program')" />
       <WallNotes />
       <RoundStrip v-if="fleet.wall && !view.selecting && !view.arranging" />
       <div ref="rails">
@@ -108,9 +112,9 @@ useKeys(
     </div>
     <aside
       v-if="panel || (inHand && answer)"
-      class="w-[23rem] shrink-0 max-[900px]:fixed max-[900px]:inset-x-0 max-[900px]:bottom-0 max-[900px]:z-20 max-[900px]:max-h-[72dvh] max-[900px]:w-full max-[900px]:overflow-y-auto max-[900px]:border-t-4 max-[900px]:border-act max-[900px]:bg-ground max-[900px]:p-2 min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+0.75rem)] min-[900px]:max-h-[calc(100dvh-var(--strip)-1.5rem)] min-[900px]:self-start min-[900px]:overflow-y-auto"
+      class="w-[20.5rem] shrink-0 max-[900px]:fixed max-[900px]:inset-x-0 max-[900px]:bottom-0 max-[900px]:z-20 max-[900px]:max-h-[72dvh] max-[900px]:w-full max-[900px]:overflow-y-auto max-[900px]:border-t-4 max-[900px]:border-act max-[900px]:bg-ground max-[900px]:p-2 min-[900px]:sticky min-[900px]:top-[calc(var(--strip)+0.75rem)] min-[900px]:max-h-[calc(100dvh-var(--strip)-1.5rem)] min-[900px]:self-start min-[900px]:overflow-y-auto"
       :class="!sheet && !panel && 'max-[900px]:hidden'"
-      :aria-label="t.clipboard"
+      :aria-label="t.bikeInHand"
     >
       <SelectionPanel v-if="panel" :bikes="selected" :shown="wall.shown.value" :fitness-of="wall.fitnessOf" />
       <!-- It stays where it is while bikes are selected: making it anew costs more than hiding it. -->

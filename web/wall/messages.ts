@@ -2,7 +2,7 @@ import { message } from '@cadre/web/platform/i18n';
 
 // AddRackForm
 export const addRackName = message('Add a rack at {name}');
-export const nameNewRackName = message('Name of a new rack at {name}');
+export const nameNewRackName = message('Name of the new rack at {name}');
 export const newRack = message('New rack');
 export const hooksNewRackName = message('Hooks of the new rack at {name}');
 export const addRack = message('Add rack');
@@ -12,68 +12,68 @@ export const outWord = message('out');
 export const bench = message('bench');
 export const laidUp = message('laid up');
 export const gone = message('gone');
-export const watch = message(', watch');
-export const lookAgainNow = message(', look again now');
+export const watchShort = message('Watch');
+export const recheckNow = message(', recheck now');
 
 // EmptyWall
-export const fetchingRacks = message('Fetching the racks …');
+export const loadingRacks = message('Loading the racks …');
 export const noBikesYet = message('No bikes yet.');
-export const bringInList = message('Bring in a list');
+export const importList = message('Import a list');
 export const fromSpreadsheet = message('from a spreadsheet, or');
-export const addFirstOne = message('add the first one');
-export const nothingHangsHereAll = message('Nothing hangs here that is all of that.');
+export const addFirstBike = message('add the first bike');
+export const noBikeMatchesAll = message('No bike matches all of these words.');
 
 // HookPlace
-export const hangOn = message('Hang on');
+export const moveTo = message('Move to');
 export const hookNumber = message('hook {number}');
 export const freeHook = message(', free hook');
 
 // MorningSheet
-export const onNoHook = message('on no hook');
-export const morningSheetWhen = message('Morning sheet · {when}');
-export const printedFromWallAs = message('Printed from the wall as it stood then. The screen has the word.');
+export const noHook = message('no hook');
+export const morningListWhen = message('Morning list · {when}');
+export const printedFromRackWall = message(
+  'Printed from the rack wall at this time. The screen is always newer than this paper.',
+);
 export const hook = message('Hook');
 export const tag = message('Tag');
 export const bike = message('Bike');
 export const fitness = message('Fitness');
-export const firstReason = message('First reason');
-export const lookedAt = message('Looked at');
+export const mainReason = message('Main reason');
+export const checked = message('Checked');
 
 // RackForm
+export const removeRack = message('Remove rack {name}');
 export const rackName = message('Rack {name}');
 export const nameRackName = message('Name of rack {name}');
 export const hooks = message('hooks');
 export const hooksName = message('Hooks of {name}');
 export const save = message('Save');
-export const hangItsBikesElsewhere = message('Hang its bikes elsewhere first');
+export const moveBikesRackOther = message('Move the bikes of this rack to other hooks first');
 
 // SelectionPanel
 export const selectedBikes = message('Selected bikes');
 export const bikeSelected = message('{bikes, plural, one {# bike} other {# bikes}} selected');
-export const allShown = message('All {shown}');
-export const none = message('None');
+export const selectAllShown = message('Select all {shown}');
+export const selectNone = message('Select none');
 export const backTags = message('Back to the tags');
-export const acts = message('Acts');
-export const touchTagsSelectThem = message('Touch tags to select them, or take all that are shown.');
-export const handOutPartCleared = message(
-  'Hand out {part}{ready, plural, one {# cleared one} other {# cleared ones}}',
+export const actions = message('Actions');
+export const touchTagSelectSelect = message('Touch a tag to select it, or select all bikes shown.');
+export const handOutClearedBike = message(
+  'Hand out {ready, plural, one {# cleared bike} other {# cleared bikes}}',
 );
-export const the = message('the ');
-export const batchCheckPart = message('Batch check of {part}');
-export const it = message('it');
-export const them = message('them');
+export const batchCheckBike = message('Batch check of {picked, plural, one {# bike} other {# bikes}}');
 export const takeBackBike = message('Take back {out, plural, one {# bike} other {# bikes}}');
-export const hangThemOn = message('Hang them on');
-export const nameHasFreeHook = message(
-  '{name} has {free, plural, one {# free hook} other {# free hooks}}: {bikes} would hang on no hook.',
+export const moveRack = message('Move to rack');
+export const nameHasOnlyFree = message(
+  '{name} has only {free, plural, one {# free hook} other {# free hooks}} for {bikes} bikes. The others would have no hook.',
 );
-export const hangThemThere = message('Hang them there');
+export const moveBikes = message('Move bikes');
 
 // SiteHeading
 export const siteName = message('Site {name}');
 export const addSite = message('Add a site');
 export const anotherSite = message('Another site');
-export const nameName = message('Name of {name}');
+export const nameSiteName = message('Name of site {name}');
 export const nameNewSite = message('Name of the new site');
 export const name = message('Name');
 export const newSite = message('New site');
@@ -82,65 +82,54 @@ export const openingTimeName = message('Opening time of {name}');
 export const newSite2 = message('the new site');
 export const timeZoneName = message('Time zone of {name}');
 export const addSite2 = message('Add this site');
-export const opensOpensatBikesBikes = message('· opens {opensAt} · {bikes} bikes');
+export const opensOpensAtBike = message(
+  '· opens at {opensAt} · {bikes, plural, one {# bike} other {# bikes}}',
+);
 
 // WallMenu
-export const batchCheck = message('Batch check');
-export const rounds = message('Rounds');
-export const addBike = message('Add a bike');
-export const bringInExportList = message('Bring in or export a list');
-export const partsOrders = message('Parts and orders');
-export const whatRepairsCost = message('What repairs cost');
-export const usedBikesOnOffer = message('Used bikes on offer');
-export const toolsMeasuresTorqueUnits = message('Tools: measures, torque, units');
-export const checklistsCheckpointsPolicy = message('Checklists, checkpoints, policy');
-export const modelsFitLists = message('Models and fit lists');
-export const groupsDueOut = message('Groups due out');
-export const figuresEveryKind = message('Figures of every kind');
-export const peopleSetup = message('People and setup');
 export const more = message('More');
 export const arrangeRacksHooks = message('Arrange racks and hooks');
-export const printMorningSheet = message('Print the morning sheet');
+export const printMorningList = message('Print the morning list');
 export const groupBikes = message('Group bikes');
 
 // WallNotes
-export const asTimeNoSignal = message(
-  'As of {time}. No signal: what others did since is not shown, and nothing can be handed out or released.',
+export const offlineSinceTimeChanges = message(
+  'Offline since {time}. Changes by other people are not shown, and no bike can be handed out or released.',
 );
-export const tagInYourHand = message(
-  '{tag} is in your hand: touch the hook it goes on, or the bike it changes places with. Esc puts it back.',
+export const youMovingTagTouch = message(
+  'You are moving {tag}. Touch a free hook, or a bike to swap places with. Esc cancels.',
 );
 export const dragTagAnotherHook = message(
-  'Drag a tag to another hook, or touch it and then the hook. Rename racks, change their hooks and order where they hang.',
+  'Drag a tag to another hook, or touch the tag and then the hook. You can also rename racks, change the number of hooks and the order of racks.',
 );
 
 // WallRow
-export const bikesHooksHooksPart = message('{bikes} of {hooks} hooks{part}');
-export const shown = message(' shown');
+export const bikesBikesHook = message('{bikes} bikes · {hooks, plural, one {# hook} other {# hooks}}');
 
 // WallSite
 export const noRacksHereYet = message('No racks here yet.');
-export const addOne = message('Add one, or');
-export const bringInList2 = message('bring in a list');
-export const namesThem = message('that names them.');
+export const addRack2 = message('Add a rack, or');
+export const importList2 = message('import a list');
+export const namesRacks = message('that names the racks.');
 
 // WallTools
 export const rackWall = message('Rack wall');
-export const findTagWordsLike = message('Find: a tag, or words like held 24in boathouse');
-export const tagHeld24in = message('Tag, or held 24in …');
-export const noBikeUnknown = message('No bike is “{unknown}”.');
-export const partEnterTakesFirst = message('{part} · Enter takes the first, Esc shows all');
-export const n1Bike = message('1 bike');
-export const shownBikes = message('{shown} bikes');
+export const findBikesTagWords = message('Find bikes by tag or by words, for example: held 24in boathouse');
+export const tagHeld24in = message('Tag, or: held 24in …');
+export const noBikeMatchesUnknown = message('No bike matches “{unknown}”.');
+export const bikeEnterOpensFirst = message(
+  '{bikes, plural, one {# bike} other {# bikes}} · Enter opens the first, Esc shows all',
+);
 export const done = message('Done');
-export const selectBikes = message('Select');
-export const doneArranging = message('Done arranging');
+export const selectWord = message('Select');
+export const finishArranging = message('Finish arranging');
 
 // WallView
-export const walkAlongHooks = message('Walk along the hooks');
-export const nextBikeDue = message('The next bike that is due');
-export const selectBikeInHand = message('Select the bike in hand; Esc ends selecting');
-export const clipboard = message('Clipboard');
+export const filterWall = message('Filter the wall');
+export const moveAlongHooks = message('Move along the hooks');
+export const nextBikeDue = message('Next bike that is due');
+export const selectBikeEscEnds = message('Select this bike. Esc ends selecting.');
+export const bikeInHand = message('Bike in hand');
 
 // use-selection
 export const chooseRack = message('Choose a rack');
@@ -148,18 +137,53 @@ export const nameFreeHook = message('{name} · {freeOf, plural, one {# free hook
 export const bikePart = message('{done, plural, one {# bike} other {# bikes}} {part}.');
 export const handedOut = message('handed out');
 export const takenBack = message('taken back');
-export const bikeNowOnName = message('{bikes, plural, one {# bike} other {# bikes}} now on {name}.');
+export const bikeMovedName = message('{bikes, plural, one {# bike} other {# bikes}} moved to {name}.');
 
 // use-wall
-export const begun = message('begun');
+export const started = message('started');
 
 // wall-key
 export const theWall = message('the wall');
 
 // wall-lines
-export const whereTheyHang = message('Where they hang');
+export const byRack = message('By rack');
 export const byFitness = message('By fitness');
 export const byKind = message('By kind');
 export const bySize = message('By size');
-export const onNoHook2 = message('On no hook');
+export const noHook2 = message('No hook');
 export const noSize = message('No size');
+
+// help wall
+export const helpWallPurpose1 = message(
+  'The rack wall shows every bike on its hook and whether it may go out. Touch a tag to see its reasons and the next step.',
+);
+export const helpWallPurpose2 = message(
+  'Start the morning with “Next” beside the round, or press N for the next bike that is due.',
+);
+export const helpWallWord1 = message('Cleared');
+export const helpWallMeans1 = message('The bike may go out.');
+export const helpWallWord2 = message('Cleared, watch');
+export const helpWallMeans2 = message('The bike may go out. One point is checked at every inspection.');
+export const helpWallWord3 = message('Due');
+export const helpWallMeans3 = message('The bike has no valid check. Check it first.');
+export const helpWallWord4 = message('Held');
+export const helpWallMeans4 = message('The bike stays in until it is repaired, rechecked and released.');
+
+// FirstSteps
+export const firstSteps = message('First steps');
+export const hideSteps = message('Hide');
+export const stepDone = message('done');
+export const stepProgram = message('Name and opening hours');
+export const stepProgramHow = message('Set when the program was set up.');
+export const stepRack = message('First rack');
+export const stepRackHow = message('A rack has numbered hooks. Bikes belong on hooks.');
+export const stepBikes = message('First bikes');
+export const stepBikesHow = message('Type them, paste rows from a spreadsheet, or import a file.');
+export const importOrPaste = message('Import or paste');
+export const addOneBike = message('Add one bike');
+export const stepPeople = message('First people');
+export const stepPeopleHow = message('Everyone who checks bikes signs in with a code.');
+export const addPeople = message('Add people');
+export const stepRound = message('First round');
+export const stepRoundHow = message('A round is a set of checks with a deadline, such as the morning round.');
+export const makeRound = message('Make a round');

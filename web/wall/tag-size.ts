@@ -11,8 +11,8 @@ interface Measures {
 /** What a tag takes up in each size. Lines have a set height, so that thousands need not be measured to be scrolled. */
 export const TAG_MEASURES: Record<TagSize, Measures> = {
   large: { width: 10.5, line: 12.75 },
-  medium: { width: 6.7, line: 9 },
-  small: { width: 4.9, line: 5.25 },
+  medium: { width: 5.4, line: 4.7 },
+  small: { width: 4.9, line: 4.6 },
 };
 
 /** Tags grow and shrink with the room: as large as lets a person see what there is without scrolling for ever. */

@@ -46,6 +46,7 @@ const wall: Wall = {
   bikes: [bike('1', 'A', 'x1'), bike('2', 'A', 'x2'), bike('3', 'B', 'z1'), bike('4', 'A', null)],
   people: [],
   recordedUntil: 0,
+  demo: false,
   policyHash: 'a'.repeat(64),
   checklistVersions: 2,
   now: 0,

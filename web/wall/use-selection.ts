@@ -77,7 +77,7 @@ export function useSelection(props: Selected) {
         props.bikes.map((bike, index) => ({ bikeId: bike.id, hookId: free.value[index]?.id ?? null })),
       ),
     );
-    if (done) said.value = t.bikeNowOnName({ bikes: props.bikes.length, name: rack.name });
+    if (done) said.value = t.bikeMovedName({ bikes: props.bikes.length, name: rack.name });
   }
 
   return { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll, hangAll };

@@ -78,7 +78,7 @@ export function useWall(): Wall {
           bike.model,
           fleet.siteById.get(bike.siteId)?.name ?? '',
           rackOfHook.value.get(bike.hookId ?? '') ?? 'loose',
-          begun.value.has(bike.id) ? t.begun : '',
+          begun.value.has(bike.id) ? t.started : '',
         ],
       }),
       bike,

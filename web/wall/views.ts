@@ -6,6 +6,6 @@ export const wallViews: readonly RouteRecordRaw[] = [
     path: '/',
     name: 'wall',
     component: () => import('./WallView.vue'),
-    meta: { title: t.rackWall },
+    meta: { help: () => import('./help'), title: t.rackWall, nav: { area: 'today', order: 1 } },
   },
 ];

@@ -9,7 +9,7 @@ export const GROUPINGS = ['hooks', 'fitness', 'kind', 'size'] as const;
 export type Grouping = (typeof GROUPINGS)[number];
 
 const GROUPING_WORDS: Record<Grouping, string> = {
-  hooks: t.whereTheyHang,
+  hooks: t.byRack,
   fitness: t.byFitness,
   kind: t.byKind,
   size: t.bySize,
@@ -111,8 +111,8 @@ function byHooks(input: WallInput): WallLine[] {
       ...rails,
       ...(loose.length > 0
         ? [
-            { key: `loose-${site.id}`, kind: 'heading' as const, words: t.onNoHook2, bikes: loose.length },
-            ...linesOf(`loose-${site.id}`, null, t.onNoHook2, loose.map(loosePlace), input.columns),
+            { key: `loose-${site.id}`, kind: 'heading' as const, words: t.noHook2, bikes: loose.length },
+            ...linesOf(`loose-${site.id}`, null, t.noHook2, loose.map(loosePlace), input.columns),
           ]
         : []),
     ];
@@ -176,6 +176,6 @@ export function heightOf(
         ? narrow
           ? 9
           : 6
-        : 2.75;
-  return line.kind === 'rack' && arranging ? (roomRem < 30 ? 7.5 : 4.25) : 2.25;
+        : 1.75;
+  return line.kind === 'rack' && arranging ? (roomRem < 30 ? 7.5 : 4.25) : 1.65;
 }

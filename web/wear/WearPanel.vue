@@ -56,7 +56,7 @@ const whereRead = (bikeId: string): string =>
 <template>
   <section v-if="here.length || gone.length || state === 'offline'" aria-labelledby="wear" data-wear>
     <h2 id="wear" class="sturdy text-xl">{{ t.wear }}</h2>
-    <p v-if="state === 'offline'" class="text-soft">{{ t.notHadWithoutSignal }}</p>
+    <p v-if="state === 'offline'" class="text-soft">{{ t.offlineCannotShown }}</p>
     <div v-else class="mt-1 rounded-lg border-2 border-line bg-plate">
       <ul class="divide-y divide-line">
         <li v-for="thing in here" :key="thing.series.key">
@@ -89,21 +89,21 @@ const whereRead = (bikeId: string): string =>
           }}<span class="font-normal text-soft"> · {{ limitSays(shown.series) }}</span>
         </h3>
         <p v-if="shown.outlook" class="leading-snug text-soft">
-          {{ t.dashedLineLikelyWedge({ sure: sureWords(shown.outlook) })
-          }}<template v-if="before.length">{{ ' ' }}{{ t.dottedWithOpenCircles }}</template>
+          {{ t.dashedLineForecastShaded({ sure: sureWords(shown.outlook) })
+          }}<template v-if="before.length">{{ ' ' }}{{ t.dottedLinesWithOpen }}</template>
         </p>
         <WearChart
           :thing="shown"
           :before="before"
           :label="`${nameOf(shown.series)}: ${outlookWords(shown.series, shown.outlook, timeZone)}`"
         />
-        <DisclosureBox :title="t.theReadings">
+        <DisclosureBox :title="t.readings">
           <table class="figures w-full">
             <thead class="text-left text-soft">
               <tr>
-                <th class="font-normal">{{ t.read }}</th>
-                <th class="font-normal">{{ t.when }}</th>
-                <th class="font-normal">{{ t.sinceFitting }}</th>
+                <th class="font-normal">{{ t.reading }}</th>
+                <th class="font-normal">{{ t.date }}</th>
+                <th class="font-normal">{{ t.sinceFitted }}</th>
               </tr>
             </thead>
             <tbody>
@@ -128,7 +128,7 @@ const whereRead = (bikeId: string): string =>
         class="border-t border-line p-3 leading-snug text-soft"
       >
         {{
-          t.nameofPartLastLastvalue({
+          t.nameOfPartLastReading({
             nameOf: nameOf(thing.series),
             part: thing.series.partName ? ` (${thing.series.partName})` : '',
             lastValue: lastValue(thing),

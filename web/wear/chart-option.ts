@@ -38,7 +38,7 @@ export function chartOption(
   const limit = series.limit ? series.limit.value * scale : null;
   const level = outlook ? outlook.forecast.level * scale : null;
   const font = {
-    fontFamily: t.atkinsonHyperlegibleNextVariable,
+    fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif',
     fontSize: 14,
     color: colours.ink,
   };
@@ -55,7 +55,7 @@ export function chartOption(
     grid: { left: 64, right: 24, top: 24, bottom: 56 },
     xAxis: {
       type: 'value',
-      name: t.unitSinceFitting({ unit: UNIT_WORDS[series.unit] }),
+      name: t.unitSinceFitted({ unit: UNIT_WORDS[series.unit] }),
       nameLocation: 'middle',
       nameGap: 32,
       nameTextStyle: font,
@@ -85,7 +85,7 @@ export function chartOption(
       trigger: 'item',
       formatter: (item) => {
         const [usage = 0, value = 0] = (Array.isArray(item) ? item[0]?.value : item.value) as number[];
-        return t.shownvalueUsageUnit({
+        return t.shownValueUsageUnit({
           shownValue: shownValue(series.measure, value / scale),
           usage: Math.round(usage),
           unit: UNIT_WORDS[series.unit],
@@ -107,7 +107,7 @@ export function chartOption(
             // The band: from where it is now to the soonest and the latest it may reach the limit.
             {
               type: 'custom' as const,
-              name: t.mayBe,
+              name: t.n80Range,
               silent: true,
               data: [[last, ahead.level]],
               renderItem: (_params: unknown, api: { coord(pair: readonly number[]): number[] }) => ({

@@ -4,22 +4,21 @@ import { message } from '@cadre/web/platform/i18n';
 export const onTag = message(' on {tag}');
 export const anotherBike = message('another bike');
 export const wear = message('Wear');
-export const notHadWithoutSignal = message('Not to be had without signal.');
-export const dashedLineLikelyWedge = message(
-  'The dashed line is likely, the wedge is where it ends up four times in five. It is {sure}.',
+export const offlineCannotShown = message('Offline: cannot be shown.');
+export const dashedLineForecastShaded = message(
+  'The dashed line is the forecast. The shaded area is the 80 % range. The forecast is {sure}.',
 );
-export const dottedWithOpenCircles = message('Dotted, with open circles: what sat here before.');
-export const theReadings = message('The readings');
-export const read = message('Read');
-export const when = message('When');
-export const sinceFitting = message('Since fitting');
-export const nameofPartLastLastvalue = message('{nameOf}{part}: last {lastValue}, no longer here.');
+export const dottedLinesWithOpen = message('Dotted lines with open circles: earlier parts at this place.');
+export const readings = message('Readings');
+export const reading = message('Reading');
+export const date = message('Date');
+export const sinceFitted = message('Since fitted');
+export const nameOfPartLastReading = message('{nameOf}{part}: last reading {lastValue}, removed.');
 
 // chart-option
-export const atkinsonHyperlegibleNextVariable = message('Atkinson Hyperlegible Next Variable, sans-serif');
-export const unitSinceFitting = message('{unit} since fitting');
-export const shownvalueUsageUnit = message('{shownValue} at {usage} {unit}');
-export const mayBe = message('may be');
+export const unitSinceFitted = message('{unit} since fitted');
+export const shownValueUsageUnit = message('{shownValue} at {usage} {unit}');
+export const n80Range = message('80 % range');
 export const limit = message('limit');
 
 // wear-wording
@@ -31,21 +30,23 @@ export const rimTrack = message('Rim track');
 export const km = message('km');
 export const days = message('days');
 export const withPlate = message(' with plate');
-export const wellKnown = message('well known');
-export const fairlyKnown = message('fairly known');
-export const littleKnown = message('little known');
-export const fromItsOwnReadings = message('from its own {readings} readings');
-export const fromReadingsReadingsWhat = message('from {readings} readings and what the fleet does');
-export const fromWhatFleetDoes = message(
-  'from what the fleet does: one reading says where it is, not how fast it goes',
+export const reliable = message('reliable');
+export const fairlyReliable = message('fairly reliable');
+export const uncertain = message('uncertain');
+export const fromReadingPart = message(
+  'from {readings, plural, one {# reading} other {# readings}} of this part',
 );
-export const noLimitKnownHere = message('No limit is known here, so nothing is forecast.');
-export const itsLimitLimitNow = message('At its limit of {limit} by now. Measure it.');
+export const fromReadingPartWear = message(
+  'from {readings, plural, one {# reading} other {# readings}} of this part and the wear of the fleet',
+);
+export const fromWearFleetOne = message(
+  'from the wear of the fleet: one reading does not show how fast this part wears',
+);
+export const noLimitKnownFor = message('No limit is known for this part, so there is no forecast.');
+export const probablyItsLimitLimit = message('Probably at its limit of {limit} now. Measure the part.');
 export const roughlyRoughly2 = message('{roughly} to {roughly2}');
-export const likelyDayDaybesideDaybeside2 = message(', likely {day} ({dayBeside} to {dayBeside2})');
-export const wearingFasterThanBefore = message(
-  'Wearing faster than before: only the newest readings count. ',
-);
+export const likelyDateDayDayBeside = message(', likely date {day} ({dayBeside} to {dayBeside2})');
+export const wearsFasterThanBefore = message('Wears faster than before, so only the newest readings count. ');
 export const fasterReachesLimitIn = message(
   '{faster}Reaches {limit} in about {roughly} {unit} ({range}){date}.',
 );

@@ -98,7 +98,7 @@ describe('the wear of a bike on its page', () => {
       'Disc pads, rear2',
     ]);
     expect(view.get('[data-chart]').text()).toBe('first over 0');
-    expect(view.get('[data-wear-shown]').text()).toContain('limit 1 mm, as Cadre ships');
+    expect(view.get('[data-wear-shown]').text()).toContain('limit 1 mm, Cadre’s default');
     expect(view.findAll('tbody tr')).toHaveLength(4);
     await view.findAll('[data-worn]')[1]?.trigger('click');
     expect(view.get('[data-chart]').text()).toBe('late over 0');
@@ -114,7 +114,7 @@ describe('the wear of a bike on its page', () => {
     );
     expect(view.get('[data-chart]').text()).toBe('now over 1');
     expect(view.findAll('[data-worn]')).toHaveLength(1);
-    expect(view.text()).toContain('Rotor, front (Wanderer): last 2.5 mm, no longer here');
+    expect(view.text()).toContain('Rotor, front (Wanderer): last reading 2.5 mm, removed');
   });
   it('says which readings were taken on another bike', async () => {
     const points = [{ at: NOON, usage: 0, value: 3, bikeId: 'other' }];
@@ -124,7 +124,7 @@ describe('the wear of a bike on its page', () => {
     told = () => Promise.reject(new TypeError('no network'));
     const view = mount(WearPanel, { props: { bike: { id: 'b', facts: {} } as Bike } });
     await flushPromises();
-    expect(view.text()).toContain('Not to be had without signal');
+    expect(view.text()).toContain('Offline: cannot be shown.');
   });
 });
 

@@ -27,14 +27,14 @@ export function nameOf(series: Pick<WearSeriesTold, 'measure' | 'position' | 'me
 }
 
 const SURE_WORDS: Record<Outlook['sure'], string> = {
-  well: t.wellKnown,
-  fairly: t.fairlyKnown,
-  little: t.littleKnown,
+  well: t.reliable,
+  fairly: t.fairlyReliable,
+  little: t.uncertain,
 };
 const BASIS_WORDS: Record<Outlook['forecast']['basis'], (readings: number) => string> = {
-  own: (readings) => t.fromItsOwnReadings({ readings }),
-  shared: (readings) => t.fromReadingsReadingsWhat({ readings }),
-  fleet: () => t.fromWhatFleetDoes,
+  own: (readings) => t.fromReadingPart({ readings }),
+  shared: (readings) => t.fromReadingPartWear({ readings }),
+  fleet: () => t.fromWearFleetOne,
 };
 
 /** The year stands once where both are in it. */
@@ -49,21 +49,21 @@ export function outlookWords(
   outlook: Outlook | null,
   timeZone?: string,
 ): string {
-  if (!series.limit) return t.noLimitKnownHere;
+  if (!series.limit) return t.noLimitKnownFor;
   if (!outlook) return '';
   const limit = shownValue(series.measure, series.limit.value);
   const { left, when } = outlook;
-  if (left.likely <= 0) return t.itsLimitLimitNow({ limit });
+  if (left.likely <= 0) return t.probablyItsLimitLimit({ limit });
   const unit = UNIT_WORDS[series.unit];
   const range = t.roughlyRoughly2({ roughly: roughly(left.least), roughly2: roughly(left.most) });
   const date = when
-    ? t.likelyDayDaybesideDaybeside2({
+    ? t.likelyDateDayDayBeside({
         day: dayAt(when.likely, timeZone),
         dayBeside: dayBeside(when.least, when.likely, timeZone),
         dayBeside2: dayBeside(when.most, when.likely, timeZone),
       })
     : '; not ridden of late, so no date';
-  const faster = outlook.forecast.isFaster ? t.wearingFasterThanBefore : '';
+  const faster = outlook.forecast.isFaster ? t.wearsFasterThanBefore : '';
   return t.fasterReachesLimitIn({ faster, limit, roughly: roughly(left.likely), unit, range, date });
 }
 

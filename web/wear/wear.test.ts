@@ -35,25 +35,27 @@ const words = (more: Partial<WearSeriesTold> = {}): string => {
 describe('what is said of wear', () => {
   it('names the limit, what is left and how far it may be out, and when', () =>
     expect(words()).toMatch(
-      /^Reaches 1 mm in about 500 km \(\d+ to \d+\), likely 30 Jul 2026 \(\d+ \w+ to \d+ \w+\)\.$/,
+      /^Reaches 1 mm in about 500 km \(\d+ to \d+\), likely date 30 Jul 2026 \(\d+ \w+ to \d+ \w+\)\.$/,
     ));
   it('keeps the year of a date that falls into another', () =>
-    expect(words({ perDay: 2.6 })).toMatch(/likely \d+ Dec 2026 \(\d+ \w+ to \d+ \w+ 2027\)/));
+    expect(words({ perDay: 2.6 })).toMatch(/likely date \d+ Dec 2026 \(\d+ \w+ to \d+ \w+ 2027\)/));
   it('says when it stands still, when it is there, and when nobody knows the limit', () => {
     expect(words({ perDay: 0 })).toContain('not ridden of late, so no date');
-    expect(words({ usageNow: 9000 })).toBe('At its limit of 1 mm by now. Measure it.');
-    expect(words({ limit: null })).toBe('No limit is known here, so nothing is forecast.');
+    expect(words({ usageNow: 9000 })).toBe('Probably at its limit of 1 mm now. Measure the part.');
+    expect(words({ limit: null })).toBe('No limit is known for this part, so there is no forecast.');
   });
   it('says what it rests on', () => {
     const sure = (more: Partial<WearSeriesTold>): string => {
       const { outlook } = thing(more);
       return outlook ? sureWords(outlook) : '';
     };
-    expect(sure({})).toBe('well known, from its own 5 readings');
+    expect(sure({})).toBe('reliable, from 5 readings of this part');
     expect(sure({ points: seriesLike().points.slice(0, 2) })).toContain(
-      'from 2 readings and what the fleet does',
+      'from 2 readings of this part and the wear of the fleet',
     );
-    expect(sure({ points: seriesLike().points.slice(0, 1) })).toContain('one reading says where it is');
+    expect(sure({ points: seriesLike().points.slice(0, 1) })).toContain(
+      'from the wear of the fleet: one reading does not show how fast this part wears',
+    );
   });
   it('gives two figures and no more', () =>
     expect([7.4, 52, 128, 1049].map(roughly)).toEqual(['7', '52', '130', '1000']));
@@ -61,7 +63,7 @@ describe('what is said of wear', () => {
     expect(nameOf(seriesLike())).toBe('Disc pads, front');
     expect(nameOf(seriesLike({ measure: 'chain', position: 'only', method: null }))).toBe('Chain');
     expect(nameOf(seriesLike({ method: 'total' }))).toBe('Disc pads, front with plate');
-    expect(limitSays(seriesLike())).toBe('limit 1 mm, as Cadre ships');
+    expect(limitSays(seriesLike())).toBe('limit 1 mm, Cadre’s default');
   });
 });
 
@@ -74,7 +76,7 @@ describe('the chart of wear', () => {
     };
   it('draws the readings, the likely line to the limit and the wedge, and what sat there before', () => {
     const { series, xAxis } = option(thing(), [thing({ key: 'old', onBike: null })]);
-    expect(series.map((each) => each.name)).toEqual(['before', 'may be', 'likely', 'read']);
+    expect(series.map((each) => each.name)).toEqual(['before', '80 % range', 'likely', 'read']);
     expect(series.find((each) => each.name === 'read')?.data[4]).toEqual([1000, 2]);
     const likely = series.find((each) => each.name === 'likely')?.data;
     expect(likely?.[1]?.[0]).toBeCloseTo(1500, 6);

@@ -31,7 +31,7 @@ describe('reasons in words', () => {
     );
     expect(reason?.what).toBe('Rim, front: small dent');
     expect(reason?.detail).toBe(
-      'Stop · front brake · at 4 o’clock from the valve · Ann, today 13:00 · “by the valve”',
+      'Do not ride · front brake · at 4 o’clock from the valve · Ann, today 13:00 · “by the valve”',
     );
     expect(reason?.ends).toBe('Repair, recheck, release. A qualified mechanic decides.');
   });
@@ -49,17 +49,17 @@ describe('reasons in words', () => {
         ],
       }),
     );
-    expect(reason?.detail).toContain('until tomorrow 15:00 or 1 outing');
+    expect(reason?.detail).toContain('Fix by tomorrow 15:00 or within 1 outing');
   });
 
   it.each<[string, FitnessFacts, string]>([
-    ['no check ever', NO_FACTS, 'Never had a ride-out check'],
+    ['no check ever', NO_FACTS, 'No ride-out check yet'],
     [
       'left apart',
       factsLike({ notReassembled: [{ id: 'l', what: 'wheel out', by: 'ann' }] }),
-      'Left apart: wheel out',
+      'Not reassembled: wheel out',
     ],
-    ['a hold alone', factsLike({ holds: [{ id: 'h', since: NOON }] }), 'Held until somebody releases it'],
+    ['a hold alone', factsLike({ holds: [{ id: 'h', since: NOON }] }), 'Held: not released yet'],
     [
       'incomplete',
       factsLike({

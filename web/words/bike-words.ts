@@ -1,5 +1,6 @@
 import type { IncidentKind } from '@cadre/core/incidents';
-import { ZONE_WORDS, SEVERITY_WORDS, withPosition } from './checkpoint-words';
+import { SIDE_WORDS, ZONE_WORDS, withPosition } from './checkpoint-words';
+import { severityOfFinding } from './severity-of';
 import { dayAndClock } from '@cadre/web/platform/time';
 import { assertNever } from '@cadre/core/errors';
 import type { BikeKind, Whereabouts } from '@cadre/core/fleet';
@@ -35,26 +36,26 @@ export const KIND_WORDS: Record<BikeKind, string> = {
 export const ENDING_WORDS: Record<Ending, string> = {
   repair: t.repairRecheckRelease,
   'finish-repair': t.finishRepairRecheckRelease,
-  recheck: t.lookAgainWhatFailed,
+  recheck: t.recheckQuestionsFailed,
   release: t.release,
-  'put-together': t.putTogetherCloseItem,
+  'put-together': t.reassembleThenCloseItem,
   'confirm-clock': t.leadConfirmsTime,
-  'sign-check': t.finishSignCheck,
-  'complete-check': t.completeCheck,
-  'incident-check': t.completeCheckForJust,
-  'assessment-decision': t.lookOverPriceTake,
-  'co-sign': t.somebodyExperiencedCoSigns,
-  'ride-out': t.rideOutCheck,
+  'sign-check': t.finishCheckSign,
+  'complete-check': t.doCompleteCheck,
+  'incident-check': t.doCompleteCheckFor,
+  'assessment-decision': t.checkBikePriceRepairs,
+  'co-sign': t.askExperiencedPersonCo,
+  'ride-out': t.doRideOutCheck,
   'read-report': t.readReport,
   service: t.doService,
-  'repair-in-time': t.repairInTime,
-  'look-every-time': t.lookedEveryTime,
+  'repair-in-time': t.repairBeforeLimit,
+  'look-every-time': t.checkEveryInspection,
 };
 
 export const INCIDENT_WORDS: Record<IncidentKind, string> = {
-  crash: t.crashed,
-  transport: t.cameOffTransport,
-  immersion: t.underWater,
+  crash: t.crash,
+  transport: t.transport,
+  immersion: t.immersionInWater,
 };
 const INCIDENT_CHECKLISTS: Record<IncidentKind, string> = {
   crash: t.afterCrash,
@@ -82,84 +83,77 @@ export function reasonWords(
     case 'soon-finding':
     case 'watch-finding': {
       const { finding } = reason;
-      const until =
-        finding.severity === 'soon' && finding.limit
-          ? t.untilWhenOuting({
-              when: dayAndClock(finding.limit.until, now, timeZone),
-              outings: Math.max(0, finding.limit.outings - finding.outingsUsed),
-            })
-          : '';
       const clockPlace = finding.place?.clock ? t.clockOclockFromValve({ clock: finding.place.clock }) : '';
-      const side = finding.place?.side ? ` · ${finding.place.side.replace('-', ' ')}` : '';
+      const side = finding.place?.side ? ` · ${SIDE_WORDS[finding.place.side]}` : '';
       return {
         what: `${withPosition(finding.words.checkpoint, finding.position)}: ${finding.words.fault.toLowerCase()}`,
-        detail: `${reason.code === 'overdue-soon' ? t.soonPastItsLimit : SEVERITY_WORDS[finding.severity]} · ${ZONE_WORDS[finding.zone].toLowerCase()}${side}${clockPlace} · ${nameOf(finding.openedBy)}, ${dayAndClock(finding.openedAt, now, timeZone)}${until}${finding.words.note ? ` · “${finding.words.note}”` : ''}`,
+        detail: `${reason.code === 'overdue-soon' ? t.pastItsFixLimit : severityOfFinding(finding, now, timeZone)} · ${ZONE_WORDS[finding.zone].toLowerCase()}${side}${clockPlace} · ${nameOf(finding.openedBy)}, ${dayAndClock(finding.openedAt, now, timeZone)}${finding.words.note ? ` · “${finding.words.note}”` : ''}`,
         ends: finding.words.toMechanic ? t.endsQualifiedMechanicDecides({ ends }) : ends,
       };
     }
     case 'ready-for-release':
       return {
-        what: t.heldUntilSomebodyReleases,
-        detail: t.sinceWhenNoStop({ when: dayAndClock(reason.since, now, timeZone) }),
+        what: t.heldNotReleasedYet,
+        detail: t.sinceWhenNoDo({ when: dayAndClock(reason.since, now, timeZone) }),
         ends,
       };
     case 'not-reassembled':
-      return { what: t.leftApartWhat({ what: reason.what }), detail: nameOf(reason.by), ends };
+      return { what: t.notReassembledWhat({ what: reason.what }), detail: nameOf(reason.by), ends };
     case 'repair-open':
       return {
-        what: reason.state === 'started' ? t.onBenchRepairBegun : t.repairedNotLookedAgain,
+        what: reason.state === 'started' ? t.onBenchRepairStarted : t.repairedNotRecheckedYet,
         detail: '',
         ends,
       };
     case 'clock-behind':
       return {
-        what: t.clockWentBack,
-        detail: t.noCheckCountsUntil,
+        what: t.serversClockBehindRecord,
+        detail: t.noCheckClearsBike,
         ends,
       };
     case 'draft-stop':
-      return { what: reason.words, detail: t.stopMarkedInCheck, ends };
+      return { what: reason.words, detail: t.doNotRideFault, ends };
     case 'check-incomplete':
       return {
-        what: t.checklistnameIncomplete({ checklistName: reason.checklistName }),
-        detail: t.criticalNobodyLooked({ missing: reason.missing }),
+        what: t.checklistNameIncomplete({ checklistName: reason.checklistName }),
+        detail: t.criticalQuestionNotAnswered({ missing: reason.missing }),
         ends,
       };
     case 'incident': {
       const { kind, by, at, note, awaitsCoSign } = reason.incident;
       return {
         what: awaitsCoSign
-          ? t.incidentLookedOverTrainee({ incident: INCIDENT_WORDS[kind] })
-          : t.incidentNobodyHasLooked({ incident: INCIDENT_WORDS[kind] }),
+          ? t.incidentCheckedTraineeOnly({ incident: INCIDENT_WORDS[kind] })
+          : t.incidentNotCheckedSince({ incident: INCIDENT_WORDS[kind] }),
         detail: `${nameOf(by)}, ${dayAndClock(at, now, timeZone)}${note ? ` · “${note}”` : ''}`,
         ends: awaitsCoSign
           ? ENDING_WORDS['co-sign']
-          : t.completeCheckIncidentchecklists({ incidentChecklists: INCIDENT_CHECKLISTS[kind] }),
+          : t.doCompleteCheckIncidentChecklists({ incidentChecklists: INCIDENT_CHECKLISTS[kind] }),
       };
     }
     case 'on-offer':
       return {
-        what: t.onOfferNotFleet,
-        detail: t.nobodyHasDecidedYet,
+        what: t.usedBikeNotIn,
+        detail: t.noDecisionYet,
         ends,
       };
     case 'awaits-co-sign':
       return {
-        what: t.checklistnameTrainee({ checklistName: reason.checklistName }),
-        detail: t.countsWhenCoSigned,
+        what: t.checklistNameTrainee({ checklistName: reason.checklistName }),
+        detail: t.notValidBeforeCo,
         ends,
       };
     case 'trouble-report':
-      return { what: t.riderReportedTrouble, detail: t.nobodyHasReadYet, ends };
+      return { what: t.riderReportedProblem, detail: t.notReadYet, ends };
     case 'service-overdue':
       return { what: t.serviceOverdue({ service: reason.service }), detail: '', ends };
     case 'no-valid-check':
       return {
-        what: reason.lastUntil === null ? t.neverHadRideOut : t.noRideOutCheck,
+        what: reason.lastUntil === null ? t.noRideOutCheck : t.noValidRideOut,
         detail:
           reason.lastUntil === null
             ? ''
-            : t.lastOneCountedUntil({ when: dayAndClock(reason.lastUntil, now, timeZone) }),
+            : t.lastCheckWasValid({ when: dayAndClock(reason.lastUntil, now, timeZone) }),
         ends,
       };
     default:

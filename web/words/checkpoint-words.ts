@@ -1,4 +1,5 @@
 import type { Phase, Position, Severity, System, Zone } from '@cadre/core/catalogue';
+import type { Side } from '@cadre/core/checks';
 import * as t from './messages';
 
 export const ZONE_WORDS: Record<Zone, string> = {
@@ -18,6 +19,15 @@ export const ZONE_WORDS: Record<Zone, string> = {
   'off-bike': t.offBike,
 };
 
+export const SIDE_WORDS: Record<Side, string> = {
+  left: t.left,
+  right: t.right,
+  'drive-side': t.driveSide,
+  'off-side': t.offSide,
+  top: t.top,
+  under: t.underneath,
+};
+
 export const POSITION_WORDS: Record<Position, string> = {
   only: '',
   front: t.front,
@@ -27,17 +37,17 @@ export const POSITION_WORDS: Record<Position, string> = {
 };
 
 export const SEVERITY_WORDS: Record<Severity, string> = {
-  stop: t.stop,
-  soon: t.soon,
-  upkeep: t.upkeep,
+  stop: t.doNotRide,
+  soon: t.fixDate,
+  upkeep: t.maintenance,
   watch: t.watch,
 };
 
 export const SEVERITY_MEANING: Record<Severity, string> = {
-  stop: t.notRidden,
-  soon: t.mayRideFewDays,
-  upkeep: t.plannedNoDanger,
-  watch: t.lookedEveryTime2,
+  stop: t.notRiddenUntilReleased,
+  soon: t.mayRiddenUntilIts,
+  upkeep: t.noDangerPlanWork,
+  watch: t.checkedEveryInspection,
 };
 
 /** "Front wheel + Front brake", as a station is called. */
@@ -58,7 +68,7 @@ export const SYSTEM_WORDS: Record<System, string> = {
   drivetrain: t.cranksDrivetrain,
   saddle: t.saddlePost,
   electrics: t.assistElectrics,
-  rest: t.accessoriesRest,
+  rest: t.accessoriesOther,
 };
 
 export const PHASE_WORDS: Record<Phase, string> = {

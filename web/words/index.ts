@@ -1,10 +1,12 @@
 export { FITNESS_WORDS, KIND_WORDS, INCIDENT_WORDS, WHEREABOUTS_WORDS, reasonWords } from './bike-words';
+export { severityOfFinding } from './severity-of';
 export { ACCESSORY_WORDS, BUILD_FIELDS } from './build-words';
 export {
   PHASE_WORDS,
   POSITION_WORDS,
   SEVERITY_MEANING,
   SEVERITY_WORDS,
+  SIDE_WORDS,
   SYSTEM_WORDS,
   ZONE_WORDS,
   withPosition,

@@ -50,15 +50,9 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Battery out. Look at the contacts and the rail: bright, dry, straight. Wipe with a dry cloth. Back in until it clicks; pull.',
     passWhen: 'Bright and dry; clicks and stays.',
     faults: [
-      mechanicFault(
-        'burnt',
-        'Burnt, green or bent',
-        'stop',
-        'Keep it off the trail. To a qualified person.',
-        {
-          by: ['wear', 'water', 'crash', 'age'],
-        },
-      ),
+      mechanicFault('burnt', 'Burnt, green or bent', 'stop', 'Do not ride. To a qualified person.', {
+        by: ['wear', 'water', 'crash', 'age'],
+      }),
       fault('damp', 'Damp', 'soon', 'Dry it in the air, no heat; look at the seal.'),
     ],
     applies: ASSIST,
@@ -95,7 +89,7 @@ export const assistAndRest: readonly Checkpoint[] = [
         'loose',
         'Mount loose or a bolt missing',
         'stop',
-        'Keep it off the trail until it is torqued to the maker’s figure.',
+        'Do not ride until it is torqued to the maker’s figure.',
         {
           by: ['wear', 'work', 'crash'],
         },
@@ -118,7 +112,7 @@ export const assistAndRest: readonly Checkpoint[] = [
         'old',
         'A safety notice asks for a newer one',
         'upkeep',
-        'Book it with whoever has the maker’s tool.',
+        'Book it with a workshop with the maker’s tool.',
       ),
     ],
     applies: ASSIST,
@@ -153,7 +147,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     key: 'child-seat',
     name: 'Child seat and harness',
     at: { only: 'accessories' },
-    how: 'Shake the seat hard on its mount. Close and pull every buckle; look at foot guards and the straps’ stitching. Read the most it may carry.',
+    how: 'Shake the seat hard on its mount. Close and pull every buckle; look at foot guards and the straps’ stitching. Read its maximum load.',
     passWhen: 'Mount firm, every buckle holds, spokes guarded.',
     faults: [
       fault('mount', 'Mount loose', 'stop', 'No child in it. Repair it or take it off.'),
@@ -304,7 +298,7 @@ export const assistAndRest: readonly Checkpoint[] = [
         'out',
         'Out of date or dropped',
         'upkeep',
-        'Reference check. If it fails, every torque since its last good check is looked at again.',
+        'Reference check. If it fails, every torque since its last good check is rechecked.',
       ),
     ],
     minutes: 0.2,
@@ -333,7 +327,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Papers: warranty, handbook, register',
     at: { only: 'off-bike' },
     how: 'Put the warranty card, the handbook and the fit list with the bike’s record; write the serial and the date bought.',
-    passWhen: 'All kept, serial and date on the bike’s page.',
+    passWhen: 'All stored, serial and date on the bike’s page.',
     faults: [fault('missing', 'Something missing', 'upkeep', 'Ask the seller; note what is missing.')],
     minutes: 2,
     disturbedBy: [],
@@ -345,13 +339,9 @@ export const assistAndRest: readonly Checkpoint[] = [
     how: 'Look the model, fork, cranks and battery up in the makers’ notices.',
     passWhen: 'None open for these parts.',
     faults: [
-      mechanicFault(
-        'open',
-        'A recall is open',
-        'stop',
-        'Keep it off the trail. Do what the notice says, by whom it says.',
-        { by: ['age', 'work'] },
-      ),
+      mechanicFault('open', 'A recall is open', 'stop', 'Do not ride. Follow the notice exactly.', {
+        by: ['age', 'work'],
+      }),
     ],
     minutes: 3,
     disturbedBy: [],
@@ -365,24 +355,18 @@ export const assistAndRest: readonly Checkpoint[] = [
     faults: [
       fault(
         'pulls',
-        'Pulls, shakes or steers by itself',
+        'Pulls, shakes or steers on its own',
         'stop',
-        'Keep it off the trail. Headset, wheels, frame line.',
+        'Do not ride. Headset, wheels, frame line.',
         {
           by: ['work', 'wear', 'crash'],
           askNext: ['headset-play', 'rim-run-out', 'frame-line'],
         },
       ),
-      fault(
-        'brake',
-        'A brake weak on the road',
-        'stop',
-        'Keep it off the trail. Bedding-in first, then the brake.',
-        {
-          by: ['work', 'wear'],
-          askNext: ['bedded-in', 'stops-wheel'],
-        },
-      ),
+      fault('brake', 'A brake weak on the road', 'stop', 'Do not ride. Bedding-in first, then the brake.', {
+        by: ['work', 'wear'],
+        askNext: ['bedded-in', 'stops-wheel'],
+      }),
       fault(
         'noise',
         'A noise nobody can place',
@@ -398,9 +382,9 @@ export const assistAndRest: readonly Checkpoint[] = [
     key: 'washed',
     name: 'Clean enough to see',
     at: { only: 'off-bike' },
-    how: 'By the house’s way: washed and then looked at, or looked at while washing. Rinse, wipe, dry; mind welds, hubs and under the bracket.',
+    how: 'By your policy’s method: washed first and then checked, or checked while washing. Rinse, wipe, dry; mind welds, hubs and under the bracket.',
     passWhen: 'Metal and paint to be seen everywhere a crack could be.',
-    faults: [fault('dirty', 'Too dirty to judge', 'watch', 'Clean it before anything is called sound.')],
+    faults: [fault('dirty', 'Too dirty to judge', 'watch', 'Clean it before you pass anything.')],
     minutes: 4,
     disturbedBy: [],
     tools: ['Bucket', 'Brushes', 'Cloth'],
@@ -415,7 +399,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     key: 'hung-up',
     name: 'Dry, protected, hung',
     at: { only: 'off-bike' },
-    how: 'Dry it, wipe steel and bolts with a protecting cloth, tyres to the house figure, brakes not held on, hung by a wheel the rack is made for.',
+    how: 'Dry it, wipe steel and bolts with a protecting cloth, tyres at your policy’s pressure, brakes not held on, hung by a wheel the rack is made for.',
     passWhen: 'Dry, protected, tyres hard, nothing pressing on hoses.',
     faults: [
       fault('damp', 'Put away damp', 'upkeep', 'Dry it before the store.'),
@@ -430,7 +414,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'What happened, and where it was hit',
     at: { only: 'off-bike' },
     how: 'Ask the rider or who brought it: which side, what it struck, how fast. Walk round once before touching: fresh scratches tell where the force went in.',
-    passWhen: 'Told and written down; every fresh mark found.',
+    passWhen: 'Written down; every new mark found.',
     faults: [
       mechanicFault(
         'unknown',
@@ -455,7 +439,7 @@ export const assistAndRest: readonly Checkpoint[] = [
         'pressed',
         'Dented, pinched or bent',
         'stop',
-        'Keep it off the trail until that part has been looked at by itself.',
+        'Do not ride until that part has been checked on its own.',
         {
           by: ['crash'],
           askNext: ['rotor', 'brake-hose', 'hanger', 'frame-whole'],
@@ -493,7 +477,7 @@ export const assistAndRest: readonly Checkpoint[] = [
     name: 'Electrics after a dunking',
     at: { only: 'assist' },
     how: 'Battery out and outdoors at once. Do not switch on. Look for water in the contacts and the display.',
-    passWhen: 'Was never under water, by somebody who saw it.',
+    passWhen: 'Was never under water, confirmed by a person who saw it.',
     faults: [
       mechanicFault(
         'under',

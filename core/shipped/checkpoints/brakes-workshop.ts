@@ -45,8 +45,8 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Rotor thickness',
     at: BRAKES,
     phase: 'stand',
-    how: 'Measure the braking track in three places or more, jaws on the worn track and not across the unworn edge. Take the least. Read the limit marked on the rotor.',
-    passWhen: 'Thicker than its marked least by more than 0.1 mm; all places alike.',
+    how: 'Measure the braking track in three places or more, jaws on the worn track and not across the unworn edge. Use the smallest value. Read the limit marked on the rotor.',
+    passWhen: 'Thicker than its marked minimum by more than 0.1 mm; all places alike.',
     faults: [
       fault('thin', 'At or under its limit', 'stop', 'New rotor, new pads bedded in with it.', {
         by: ['wear'],
@@ -105,13 +105,9 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Look into the caliper: the pin or bolt through both pads, its clip, and the spring between them, all there and straight.',
     passWhen: 'Pin in, clip on, spring between the pads and clear of the rotor.',
     faults: [
-      fault(
-        'missing',
-        'Pin or clip missing',
-        'stop',
-        'Keep it off the trail: the pads can come out. Fit the part.',
-        { by: ['wear', 'work'] },
-      ),
+      fault('missing', 'Pin or clip missing', 'stop', 'Do not ride: the pads can come out. Fit the part.', {
+        by: ['wear', 'work'],
+      }),
       fault('spring', 'Spring bent or touching the rotor', 'soon', 'Take the pads out and seat it.'),
     ],
     applies: DISC,
@@ -130,7 +126,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
         'wrong',
         'Wrong fluid',
         'stop',
-        'Keep it off the trail. Seals swell: to a qualified mechanic, nothing flushed at the shed.',
+        'Do not ride. Seals swell: to a qualified mechanic, nothing flushed at the shed.',
         {
           by: ['work'],
         },
@@ -156,13 +152,9 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     how: 'Wheel and pads out, an old pad or block between. Squeeze the lever a little: both pistons come out together. Clean their edges, press them back with a flat plastic lever.',
     passWhen: 'Both move alike, dry, go back by hand.',
     faults: [
-      mechanicFault(
-        'wet',
-        'Wet round a piston',
-        'stop',
-        'Keep it off the trail. Seal gone: to a qualified mechanic.',
-        { by: ['wear', 'age'] },
-      ),
+      mechanicFault('wet', 'Wet round a piston', 'stop', 'Do not ride. Seal gone: to a qualified mechanic.', {
+        by: ['wear', 'age'],
+      }),
       fault('lazy', 'One lags', 'soon', 'Clean and work it; if it stays, the caliper is opened.'),
     ],
     applies: HYDRAULIC,
@@ -186,7 +178,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
         'drags',
         'Drags or grates',
         'soon',
-        'New inner and outer, ends cut square; look again after three outings.',
+        'New inner and outer, ends cut square; check again after three outings.',
       ),
       fault('strand', 'A broken strand', 'stop', 'New cable now: the rest follows soon.', { by: ['wear'] }),
     ],
@@ -234,7 +226,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Parking brake',
     at: { only: 'cockpit' },
     how: 'Set it and push hard from behind. Let it off and roll: nothing drags.',
-    passWhen: 'Holds against a hard push, lets go wholly.',
+    passWhen: 'Holds against a hard push, releases fully.',
     faults: [
       fault('fails', 'Does not hold', 'soon', 'Adjust it: riders climb in and out against it.'),
       fault('drags', 'Drags when off', 'soon', 'Free the cable.'),
@@ -253,7 +245,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     key: 'bedded-in',
     name: 'New pads and rotors bedded in',
     at: { only: 'off-bike' },
-    how: 'If pads or rotor were changed: twenty even stops from a brisk pace on a quiet flat, never to a skid, each wheel by itself. Read the bike’s record for what was changed.',
+    how: 'If pads or rotor were changed: twenty even stops from a brisk pace on a quiet flat, never to a skid, each wheel on its own. Read the bike’s record for what was changed.',
     passWhen: 'Bites evenly, no squeal; or nothing was changed.',
     faults: [
       fault(
@@ -296,7 +288,7 @@ export const brakesWorkshop: readonly Checkpoint[] = [
     name: 'Coaster hub opened',
     at: { rear: 'rear-brake' },
     phase: 'opened',
-    how: 'By somebody who has done it: hub apart, shoes, cone and grease looked at, together again with brake grease and the arm strap bolted.',
+    how: 'By a person who has done it before: hub apart, shoes, cone and grease inspected, together again with brake grease and the arm strap bolted.',
     passWhen: 'Shoes with grooves left, grease clean, brakes within a sixth of a turn.',
     faults: [
       mechanicFault('shoes', 'Shoes or cone worn', 'stop', 'New parts or hub: to a qualified mechanic.', {

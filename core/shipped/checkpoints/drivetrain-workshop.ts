@@ -27,7 +27,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'cranks-pedals' },
     phase: 'opened',
     how: 'Chain off the ring. Turn the cranks slowly with a hand on the stay: roughness comes through. A creak is traced under load, not here.',
-    passWhen: 'Smooth, no grit, stays where it is let go.',
+    passWhen: 'Smooth, no grit, stays where you leave it.',
     faults: [
       fault('rough', 'Rough', 'soon', 'Bearings.'),
       fault('creak', 'Creaks', 'watch', 'Trace it: saddle, pedals, ring bolts, then the bracket.', {
@@ -70,12 +70,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     how: 'Count the bolts and try each with two fingers. Rock the ring on its arms.',
     passWhen: 'All there, none turns, ring still.',
     faults: [
-      fault(
-        'two',
-        'Two missing, or the ring moves',
-        'stop',
-        'Keep it off the trail. Fit and torque them crosswise.',
-      ),
+      fault('two', 'Two missing, or the ring moves', 'stop', 'Do not ride. Fit and torque them crosswise.'),
       fault('one', 'One missing', 'soon', 'Fit and torque it.'),
       fault('loose', 'One loose', 'soon', 'Torque it, then its neighbours.'),
     ],
@@ -118,7 +113,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
         'thread',
         'Thread in the arm pulled or crossed',
         'stop',
-        'Keep it off the trail. Arm to a qualified mechanic.',
+        'Do not ride. Arm to a qualified mechanic.',
         {
           by: ['work', 'wear'],
         },
@@ -129,21 +124,21 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     disturbedBy: [],
     tools: ['15 mm wrench or 8 mm key', 'Grease'],
     cautions: [
-      'Keep the hand clear of the ring when the pedal lets go.',
+      'Keep the hand clear of the ring when the pedal comes loose.',
       'Some torque wrenches do not measure to the left.',
     ],
     drawing: 'pedal-thread',
   }),
   look({
     key: 'cleats',
-    name: 'Clip-in pedals let go',
+    name: 'Clip-in pedals release',
     at: { only: 'cranks-pedals' },
     how: 'Push a cleat in and twist it out, both sides. It comes out with a firm turn of the hand, at the same tension on all four.',
-    passWhen: 'Lets go every time, alike.',
+    passWhen: 'Both release every time, equally easily.',
     faults: [
       fault(
         'holds',
-        'Does not let go',
+        'Does not release',
         'stop',
         'Clean and oil the spring, tension to the lightest; else new pedals.',
       ),
@@ -161,7 +156,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     at: { only: 'drivetrain' },
     stance: 'drive',
     how: 'Chain under light pull. Drop-in gauge, or ruler from pin to pin over 12 inches, or caliper over ten links or more. Say which was used: methods do not agree.',
-    passWhen: 'Under the house’s limit for its sprockets.',
+    passWhen: 'Under your policy’s limit for its sprockets.',
     faults: [
       fault('near', 'Near its limit', 'upkeep', 'Plan a new chain.'),
       fault('past', 'At its limit', 'upkeep', 'New chain; it saves the sprockets.', {
@@ -217,7 +212,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
       fault('dry', 'Dry or rusty', 'upkeep', 'Clean, lube, look for stiff links.', {
         askNext: ['chain-joined'],
       }),
-      fault('caked', 'Caked with dirt', 'upkeep', 'Degrease by the house’s way, rinse, dry, lube.'),
+      fault('caked', 'Caked with dirt', 'upkeep', 'Degrease by your policy’s method, rinse, dry, lube.'),
     ],
     applies: CHAIN,
     minutes: 1,
@@ -239,7 +234,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
         'short',
         'Too short for the largest sprockets',
         'stop',
-        'Keep it off the trail: it tears the derailleur off. Fit the right length.',
+        'Do not ride: it tears the derailleur off. Fit the right length.',
         {
           by: ['work'],
         },
@@ -326,7 +321,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
         'washer',
         'Torque washer missing or out of its slot',
         'stop',
-        'Keep it off the trail: the axle turns and the wheel comes loose. Fit it.',
+        'Do not ride: the axle turns and the wheel comes loose. Fit it.',
         { by: ['work', 'wear'], askNext: ['wheel-nutted'] },
       ),
       fault('marks', 'Marks out of line', 'soon', 'Cable at the adjuster, then try every gear.'),
@@ -369,7 +364,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
         'jams',
         'Chain jams or jumps off an idler',
         'stop',
-        'Keep it off the trail: a blocked crank throws the trike round. Align or change the idler.',
+        'Do not ride: a blocked crank throws the trike round. Align or change the idler.',
       ),
       fault('loose', 'Idler loose or worn to a groove', 'soon', 'Torque it; plan a new one.'),
       fault('tube', 'Tube split or loose', 'upkeep', 'Trim or change it, clip it.'),
@@ -403,7 +398,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
         'skips',
         'Skips or jumps',
         'stop',
-        'Keep it off the trail. Worn chain with sprockets, stiff link or freehub.',
+        'Do not ride. Worn chain with sprockets, stiff link or freehub.',
         {
           by: ['wear', 'work'],
           askNext: ['chain-wear', 'cassette', 'freehub', 'chain-joined'],
@@ -464,7 +459,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Drivetrain cleaned',
     at: { only: 'drivetrain' },
     phase: 'stand',
-    how: 'By the house’s way: on the bike with brush and cloth, or chain off into the tank. Rinse with little water, dry, lube after.',
+    how: 'By your policy’s method: on the bike with brush and cloth, or chain off into the tank. Rinse with little water, dry, lube after.',
     passWhen: 'Metal to be seen on rollers and teeth.',
     faults: [
       fault('left', 'Not clean enough to look at', 'upkeep', 'Clean before it is judged: dirt hides wear.'),

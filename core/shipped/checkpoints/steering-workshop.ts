@@ -14,7 +14,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Front wheel off the ground. Let the bars fall to each side by themselves, then turn them slowly with one finger and feel for a notch at the middle.',
     passWhen: 'Falls to both sides; no notch.',
     faults: [
-      fault('binds-hard', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.', {
+      fault('binds-hard', 'Binds hard', 'stop', 'Do not ride: a rider steers by it.', {
         by: ['work', 'crash', 'wear'],
       }),
       fault('notch', 'Notch at the middle', 'soon', 'Bearings: opened, felt, changed.', {
@@ -48,7 +48,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
         'steerer',
         'Steerer scored, cracked or crushed under the clamp',
         'stop',
-        'Keep it off the trail until a qualified mechanic has seen it.',
+        'Do not ride until a qualified mechanic has seen it.',
         { by: ['work', 'crash', 'wear'] },
       ),
     ],
@@ -82,7 +82,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
         'steerer-crack',
         'Line or crack on the steerer or crown',
         'stop',
-        'Keep it off the trail. To a qualified mechanic.',
+        'Do not ride. To a qualified mechanic.',
         {
           by: ['crash', 'wear', 'work'],
         },
@@ -127,7 +127,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     name: 'Fork moves through its travel',
     at: { only: 'fork-headset' },
     how: 'Lock-out off. Front brake on, press down with body weight ten times. It goes down and comes back without a knock, a hiss or a stick.',
-    passWhen: 'Smooth both ways; lock-out locks and lets go.',
+    passWhen: 'Smooth both ways; lock-out locks and unlocks.',
     faults: [
       fault('knock', 'Knock at the bushings', 'soon', 'Bushings: to the mechanic.', {
         askNext: ['headset-play'],
@@ -147,8 +147,8 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     key: 'fork-pressure',
     name: 'Fork pressure',
     at: { only: 'fork-headset' },
-    how: 'Shock pump on the valve, read, set for the rider or to the house figure, and read again after pumping: connecting loses a little. Coil fork: say so and go on.',
-    passWhen: 'At the house figure, under the marked maximum.',
+    how: 'Shock pump on the valve, read, set for the rider or to your policy’s value, and read again after pumping: connecting loses a little. Coil fork: skip with a note.',
+    passWhen: 'At your policy’s value, under the marked maximum.',
     faults: [
       fault('over', 'Over the marked maximum', 'stop', 'Let air out now.', { by: ['work'] }),
       fault('loses', 'Loses air between looks', 'soon', 'Seals: to the mechanic.'),
@@ -181,7 +181,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     disturbedBy: [],
     work: ['fork-suspension'],
     tools: ['Ruler', 'Shock pump'],
-    cautions: ['Somebody holds the bike while the rider gets on and off.'],
+    cautions: ['A helper holds the bike while the rider gets on and off.'],
     measure: 'sag',
     drawing: 'sag-ring',
   }),
@@ -232,13 +232,8 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Hold the front wheel still and turn the bars to and fro. Look at both joints of the rod, their lock-nuts and the boots.',
     passWhen: 'No play, joints locked, rod straight.',
     faults: [
-      fault(
-        'play',
-        'Play in a joint',
-        'stop',
-        'Keep it off the trail. New joint; steering goes to the mechanic.',
-      ),
-      fault('nut', 'Lock-nut or bolt loose or missing', 'stop', 'Keep it off the trail. Fit and torque it.'),
+      fault('play', 'Play in a joint', 'stop', 'Do not ride. New joint; steering goes to the mechanic.'),
+      fault('nut', 'Lock-nut or bolt loose or missing', 'stop', 'Do not ride. Fit and torque it.'),
       mechanicFault('bent', 'Rod bent', 'stop', 'Replace it; never bent back.'),
       fault('boot', 'Boot torn', 'upkeep', 'New boot, grease.'),
     ],
@@ -258,7 +253,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
         'loose',
         'A bolt loose, missing or stripped',
         'stop',
-        'Keep it off the trail. Fit it, cross order, the safer of the two torques.',
+        'Do not ride. Fit it, cross order, the safer of the two torques.',
         {
           by: ['work', 'wear', 'crash'],
           askNext: ['bars'],
@@ -281,7 +276,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Lean on the bars, then pull up. Look at the pivot bolt and the lock: teeth home, lever or bolt closed.',
     passWhen: 'Angle does not move; lock closed.',
     faults: [
-      fault('moves', 'Moves, or lock open', 'stop', 'Keep it off the trail. Teeth home, torque the pivot.'),
+      fault('moves', 'Moves, or lock open', 'stop', 'Do not ride. Teeth home, torque the pivot.'),
       fault('teeth', 'Teeth worn', 'stop', 'New stem.'),
     ],
     applies: carries('adjustable-stem'),
@@ -323,7 +318,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
   }),
   look({
     key: 'bars-off',
-    name: 'Bars and stem apart, looked at',
+    name: 'Bars and stem taken apart and inspected',
     at: { only: 'cockpit' },
     phase: 'opened',
     how: 'After a fall on the bars: faceplate off, bar out. Look at the clamped part and the stem’s edges, and lay a straightedge along the bar.',
@@ -355,7 +350,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     how: 'Front off the ground. Rock the wheel top and bottom, then front and back. Look at the bolt through the kingpin and the cotter or lock-nut of the rod end.',
     passWhen: 'No play; cotters and lock-nuts in.',
     faults: [
-      fault('play', 'Play', 'stop', 'Keep it off the trail. Bush or joint: steering goes to the mechanic.', {
+      fault('play', 'Play', 'stop', 'Do not ride. Bush or joint: steering goes to the mechanic.', {
         by: ['wear', 'crash', 'work'],
       }),
       fault('cotter', 'Cotter or lock-nut missing', 'stop', 'Fit it before anything else.', {

@@ -9,19 +9,19 @@ export const steering: readonly Checkpoint[] = [
     name: 'Headset play',
     at: { only: 'fork-headset' },
     phase: 'ground',
-    how: 'Front brake on, fingers round the joint under the bars, rock the bike to and fro. Then turn the bars to the side and rock again. Let go and see that the bars swing freely both ways.',
+    how: 'Front brake on, fingers round the joint under the bars, rock the bike to and fro. Then turn the bars to the side and rock again. Release the brake and check that the bars swing freely both ways.',
     passWhen: 'Nothing knocks under the fingers; bars swing freely.',
     faults: [
       fault(
         'strong-knock',
         'Knocks strongly',
         'stop',
-        'Keep it off the trail. Left alone it wallows out the head tube.',
+        'Do not ride. If ignored, it wears out the head tube.',
         {
           askNext: ['hub-play', 'fork-action'],
         },
       ),
-      fault('binds', 'Binds hard', 'stop', 'Keep it off the trail: a rider steers by it.'),
+      fault('binds', 'Binds hard', 'stop', 'Do not ride: a rider steers by it.'),
       fault(
         'knock',
         'Slight knock',
@@ -50,19 +50,14 @@ export const steering: readonly Checkpoint[] = [
         'crack',
         'Crack or doubtful line',
         'stop',
-        'Keep it off the trail until a qualified mechanic has seen it.',
+        'Do not ride until a qualified mechanic has seen it.',
       ),
-      mechanicFault(
-        'bend',
-        'Bent, or paint rippled',
-        'stop',
-        'Keep it off the trail. A bent fork is not bent back.',
-      ),
+      mechanicFault('bend', 'Bent, or paint rippled', 'stop', 'Do not ride. A bent fork is not bent back.'),
       mechanicFault(
         'carbon',
         'Carbon: chip through the lacquer',
         'stop',
-        'Keep it off the trail until a qualified mechanic has seen it.',
+        'Do not ride until a qualified mechanic has seen it.',
       ),
       fault('weep', 'Suspension fork: oil past a film', 'soon', 'Seals at the next service.'),
       fault(
@@ -87,13 +82,8 @@ export const steering: readonly Checkpoint[] = [
     how: 'Hold one front wheel still and turn the other: nothing may give. Rock each front wheel top and bottom. Try to twist the boom by the cranks.',
     passWhen: 'Wheels move as one, no knock, boom fixed, joints’ bolts all there.',
     faults: [
-      fault(
-        'play',
-        'Play in kingpin or tie-rod',
-        'stop',
-        'Keep it off the trail. Steering joints go to the mechanic.',
-      ),
-      fault('bolt', 'Linkage bolt loose or missing', 'stop', 'Keep it off the trail. Fit and torque it.'),
+      fault('play', 'Play in kingpin or tie-rod', 'stop', 'Do not ride. Steering joints go to the mechanic.'),
+      fault('bolt', 'Linkage bolt loose or missing', 'stop', 'Do not ride. Fit and torque it.'),
       fault('boom', 'Boom turns or slides', 'stop', 'Set it for the rider, and torque its clamps.'),
       fault('toe', 'Wheels do not point alike', 'soon', 'Set the toe.'),
     ],
@@ -113,7 +103,7 @@ export const steering: readonly Checkpoint[] = [
     passWhen: 'Does not move, points straight.',
     faults: [
       fault('moves', 'Moves', 'stop', 'Align, then torque the clamp evenly. Look at the headset after.'),
-      fault('bolt', 'A bolt missing or stripped', 'stop', 'Keep it off the trail. To the mechanic.'),
+      fault('bolt', 'A bolt missing or stripped', 'stop', 'Do not ride. To the mechanic.'),
       fault('crooked', 'Crooked but tight', 'soon', 'Loosen evenly, align, torque.'),
     ],
     applies: not(TRIKE),
@@ -162,7 +152,7 @@ export const steering: readonly Checkpoint[] = [
         'carbon',
         'Carbon: gouge or crash mark',
         'stop',
-        'Keep it off the trail until a qualified mechanic has seen it.',
+        'Do not ride until a qualified mechanic has seen it.',
       ),
       mechanicFault('deep-gouge', 'Aluminium: deep gouge', 'stop', 'Replace it.'),
       fault('gouge', 'Aluminium: shallow gouge', 'soon', 'Plan a new bar; look at it every time.'),
@@ -230,7 +220,7 @@ export const steering: readonly Checkpoint[] = [
     passWhen: 'Nothing moves that should not; wheels turn clear; the stand stays up.',
     faults: [
       fault('in-wheel', 'Guard or stay can reach the wheel', 'stop', 'Bolt it clear or take it off.'),
-      fault('drops', 'Stand drops by itself', 'stop', 'New spring, or take it off: it digs in on a bend.'),
+      fault('drops', 'Stand drops on its own', 'stop', 'New spring, or take it off: it digs in on a bend.'),
       fault('loose', 'Rack, basket or stand loose', 'soon', 'Tighten it.'),
     ],
     applies: carries('rack', 'basket', 'mudguards', 'stand'),

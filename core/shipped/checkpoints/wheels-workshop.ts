@@ -19,7 +19,7 @@ function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
         'none',
         'A spoke with no tension',
         'stop',
-        'Keep it off the trail until it is tensioned and the wheel true.',
+        'Do not ride until it is tensioned and the wheel true.',
         {
           by: ['wear', 'crash', 'work'],
         },
@@ -28,7 +28,7 @@ function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
         'all-slack',
         'All under the marked minimum',
         'stop',
-        'Keep it off the trail: a slack wheel folds, however even it is. Bring the whole wheel up.',
+        'Do not ride: a slack wheel folds, however even it is. Bring the whole wheel up.',
         {
           by: ['wear', 'work'],
         },
@@ -37,7 +37,7 @@ function spokeTension(side: 'left' | 'right', which: string): Checkpoint {
         'low',
         'Under half of the others',
         'soon',
-        'Bring it up evenly; look again after the first outings.',
+        'Bring it up evenly; check again after the first outings.',
       ),
       fault('uneven', 'More than a fifth off', 'watch', 'Note the place by the valve.'),
     ],
@@ -64,7 +64,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
         'strong',
         'Strong play',
         'stop',
-        'Keep it off the trail. Axle first; tight and still loose, it is the bearing.',
+        'Do not ride. Axle first; tight and still loose, it is the bearing.',
         {
           askNext: ['wheel-quick-release', 'wheel-thru-axle', 'wheel-nutted', 'cassette'],
         },
@@ -84,14 +84,14 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Hub turns smoothly',
     at: WHEELS,
     phase: 'stand',
-    how: 'Spin the wheel and lay a hand on the fork or stay: roughness comes through as a buzz. Let it come to rest by itself.',
+    how: 'Spin the wheel and lay a hand on the fork or stay: roughness comes through as a buzz. Let it come to rest on its own.',
     passWhen: 'Quiet under the hand, comes to rest slowly.',
     faults: [
       fault(
         'rough',
         'Rough or grinding',
         'soon',
-        'Bearings by the house’s way: new ones, cones adjusted, or a new hub.',
+        'Bearings by your policy’s method: new ones, cones adjusted, or a new hub.',
       ),
       fault('drags', 'Slows at once', 'soon', 'Brake first; then bearings set too tight.', {
         askNext: ['lever-returns'],
@@ -115,7 +115,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
         'slips',
         'Slips forward under load',
         'stop',
-        'Keep it off the trail: the rider falls on the bar. Freehub cleaned or changed.',
+        'Do not ride: the rider falls on the bar. Freehub cleaned or changed.',
         {
           by: ['wear', 'water'],
         },
@@ -254,7 +254,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Sealant',
     at: WHEELS,
     phase: 'opened',
-    how: 'By the house’s way: dipstick through the valve, shake the wheel by the ear, or break the bead and look. Read the month of the last filling on the fit list.',
+    how: 'By your policy’s method: dipstick through the valve, shake the wheel by the ear, or break the bead and look. Read the month of the last filling on the fit list.',
     passWhen: 'Wet, inside its months, dose by the tyre’s width.',
     faults: [
       fault('dry', 'Dry', 'soon', 'Take the lumps out, dose by tyre width, write the month down.'),

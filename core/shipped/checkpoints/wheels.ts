@@ -130,7 +130,7 @@ export const wheels: readonly Checkpoint[] = [
         'broken',
         'Broken or missing spoke',
         'stop',
-        'Keep it off the trail. Replace the spoke and true the wheel.',
+        'Do not ride. Replace the spoke and true the wheel.',
       ),
       fault(
         'slack',
@@ -142,9 +142,9 @@ export const wheels: readonly Checkpoint[] = [
         'all-slack',
         'All slack',
         'stop',
-        'Keep it off the trail: a slack wheel folds, however even it is. Bring the whole wheel up and have it looked at again after the first outings.',
+        'Do not ride: a slack wheel folds, however even it is. Bring the whole wheel up and have it rechecked after the first outings.',
       ),
-      fault('uneven', 'Uneven', 'watch', 'Mark the place by the valve and look again next time.'),
+      fault('uneven', 'Uneven', 'watch', 'Mark the place by the valve and check again next time.'),
     ],
     applies: always,
     tools: [],
@@ -166,7 +166,7 @@ export const wheels: readonly Checkpoint[] = [
         'crack',
         'Crack at a spoke hole, the seam or the wall',
         'stop',
-        'Keep it off the trail. The rim is replaced, not repaired.',
+        'Do not ride. The rim is replaced, not repaired.',
       ),
       fault(
         'bulge',
@@ -178,7 +178,7 @@ export const wheels: readonly Checkpoint[] = [
         'carbon',
         'Carbon: crack, blister or soft spot',
         'stop',
-        'Keep it off the trail until a qualified mechanic has seen it.',
+        'Do not ride until a qualified mechanic has seen it.',
       ),
       fault(
         'rubs-frame',
@@ -190,7 +190,7 @@ export const wheels: readonly Checkpoint[] = [
         'curl',
         'Wall curled by a knock',
         'soon',
-        'Tyre off, wall reshaped or rim replaced, then the bead line looked at.',
+        'Tyre off, wall reshaped or rim replaced, then the bead line inspected.',
       ),
       fault('rub', 'Rubs the pad once a turn', 'soon', 'True the wheel.', {
         askNext: ['spokes', 'rim-run-out'],
@@ -215,7 +215,7 @@ export const wheels: readonly Checkpoint[] = [
     name: 'Tyre pressure by gauge',
     at: WHEELS,
     phase: 'ground',
-    how: 'Gauge it. It belongs inside the window printed on the tyre wall, or the house figure for this kind of bike if that is inside the window. Pump what is low and gauge again.',
+    how: 'Measure the pressure. It must be inside the range printed on the tyre wall, or at your policy’s pressure for this kind of bike if that is inside that range. Pump a low tyre and measure again.',
     passWhen: 'Inside the window on the gauge.',
     faults: [
       fault(
@@ -276,7 +276,7 @@ export const wheels: readonly Checkpoint[] = [
         'low-again',
         'Softer than its pair',
         'soon',
-        'Pump to the house figure by gauge, then press again later today.',
+        'Pump to your policy’s pressure, by gauge, then press again later today.',
         {
           askNext: ['valve', 'tyre-casing'],
         },
@@ -295,7 +295,7 @@ export const wheels: readonly Checkpoint[] = [
     name: 'Tyre casing and tread',
     at: WHEELS,
     phase: 'ground',
-    how: 'Turn the wheel once from the valve and look at the tread, then both walls. Dig out flint and glass with a blunt pick and say so as put right.',
+    how: 'Turn the wheel once from the valve and look at the tread, then both walls. Dig out flint and glass with a blunt pick and mark Fixed on the spot.',
     passWhen: 'No cut you can open, no bulge, no threads showing, tread left.',
     faults: [
       fault('slash', 'Deep cut or slashed wall', 'stop', 'Replace the tyre.'),
@@ -339,7 +339,7 @@ export const wheels: readonly Checkpoint[] = [
         'stop',
         'Let the air out at once: it is about to blow off. Refit with the tube clear of the bead.',
       ),
-      fault('wander', 'Slight wander', 'watch', 'Note the place by the valve and look again.'),
+      fault('wander', 'Slight wander', 'watch', 'Note the place by the valve and check again.'),
       fault(
         'rubs',
         'Tyre rubs frame, fork or guard',

@@ -1,3 +1,4 @@
+import type { NotFound } from '@cadre/core/errors';
 import { RefusedError } from './refusal';
 
 /** Which chain an act belongs to, as a select of its one id: the log reads it together with the head's lock. */
@@ -8,7 +9,7 @@ export interface Chain {
   readonly missing: () => RefusedError;
 }
 
-const notFound = (what: string) => () => new RefusedError('not-found', { what });
+const notFound = (what: NotFound) => () => new RefusedError('not-found', { what });
 
 /** A chain whose id is known. */
 export const chainNamed = (id: string): Chain => ({
@@ -37,7 +38,7 @@ export const chainOfSentSite = (siteId: string): Chain => ({
 });
 
 /** The chain of the site that a row of this table belongs to. */
-export const chainOfSiteOf = (what: string, table: string, id: string): Chain => ({
+export const chainOfSiteOf = (what: NotFound, table: string, id: string): Chain => ({
   sql: `SELECT siteId FROM \`${table}\` WHERE id = ?`,
   values: [id],
   missing: notFound(what),
@@ -46,7 +47,7 @@ export const chainOfSiteOf = (what: string, table: string, id: string): Chain =>
 export const chainOfBike = (bikeId: string): Chain => chainOfSiteOf('bike', 'bike', bikeId);
 
 /** The chain of the site of the bike that a row of this table is about. */
-export const chainOfBikeOf = (what: string, table: string, id: string): Chain => ({
+export const chainOfBikeOf = (what: NotFound, table: string, id: string): Chain => ({
   sql: `SELECT b.siteId FROM bike b JOIN \`${table}\` t ON t.bikeId = b.id WHERE t.id = ?`,
   values: [id],
   missing: notFound(what),

@@ -1,18 +1,24 @@
-import type { ErrorCode, ErrorParams, FieldIssue } from '@cadre/core/errors';
+import type { ErrorCode, ErrorParams, FieldIssue, ParamsAfter } from '@cadre/core/errors';
+
+interface Detail {
+  readonly fields?: readonly FieldIssue[];
+  readonly current?: unknown;
+  readonly cause?: unknown;
+}
 
 /** A known refusal on its way to the one place that answers errors. Thrown by services, never by core. */
-export class RefusedError extends Error {
+export class RefusedError<C extends ErrorCode = ErrorCode> extends Error {
+  readonly params: ErrorParams;
+  readonly detail: Detail;
   constructor(
-    readonly code: ErrorCode,
-    readonly params: ErrorParams = {},
-    readonly detail: {
-      readonly fields?: readonly FieldIssue[];
-      readonly current?: unknown;
-      readonly cause?: unknown;
-    } = {},
+    readonly code: C,
+    ...rest: [...ParamsAfter<C>, detail?: Detail]
   ) {
+    const [params = {}, detail = {}] = rest as readonly unknown[] as readonly [ErrorParams?, Detail?];
     super(code, detail.cause === undefined ? {} : { cause: detail.cause });
     this.name = 'RefusedError';
+    this.params = params;
+    this.detail = detail;
   }
 }
 

@@ -113,7 +113,7 @@ export function answerErrors(log: Logger) {
       return;
     }
     const refused = error instanceof RefusedError ? error : ofParser(error);
-    const code = refused?.code ?? 'unexpected';
+    const code: ErrorCode = refused?.code ?? 'unexpected';
     const requestId = refused ? undefined : randomUUID();
     // Taken for the sender's doing, with what it was taken from: whoever runs Cadre can tell whether it was.
     if (refused?.cause)

@@ -5,202 +5,258 @@ export const serverDidNotAnswer = message('the server did not answer');
 
 // problems
 export const youNotSignedIn = message('You are not signed in.');
-export const signInWhatYou = message('Sign in; what you marked is kept here.');
-export const nameCodeDoNot = message('Name and code do not match.');
-export const tryAgainLeadCan = message('Try again. The lead can set a new code.');
-export const tooManyWrongPins = message('Too many wrong PINs: the PIN was removed.');
+export const signInYourMarks = message('Sign in. Your marks are saved on this device.');
+export const nameCodeDoNot = message('The name and the code do not match.');
+export const tryAgainAskLead = message('Try again, or ask the lead for a new code.');
+export const tooManyWrongPins = message('Too many wrong PINs. The PIN was removed.');
 export const signInWithYour = message('Sign in with your code.');
 export const youSignedInWith = message('You signed in with a PIN.');
 export const signInWithYourCode = message('Sign in with your code to do this.');
-export const browserKeepsNoCookies = message('This browser keeps no cookies.');
-export const allowThemSignIn = message('Allow them, sign in again, then set a PIN.');
-export const tooManyWrongTries = message('Too many wrong tries.');
+export const browserDoesNotAccept = message('This browser does not accept cookies.');
+export const allowCookiesSignIn = message('Allow cookies, sign in again, then set a PIN.');
+export const tooManyWrongCodes = message('Too many wrong codes.');
 export const waitMinutesMinutesAsk = message('Wait {minutes} minutes, or ask the lead.');
-export const notYourCurrentCode = message('That is not your current code.');
+export const notYourCurrentCode = message('This is not your current code.');
 export const tryAgain = message('Try again.');
-export const yourCodeWasGood = message('Your code was good for one sign-in.');
-export const chooseYourOwnFirst = message('Choose your own first; what you marked is saved here.');
-export const theyStillWorkHere = message('They still work here.');
-export const sayTheyHaveLeft = message('Say that they have left first.');
-export const nameWasRemovedFor = message('This name was removed for good.');
-export const addThemAsNew = message('Add them as a new person.');
-export const onlyLead = message('This is the only lead.');
-export const makeSomebodyElseLead = message('Make somebody else a lead first.');
+export const yourCodeWasValid = message('Your code was valid for one sign-in only.');
+export const chooseYourOwnCode = message('Choose your own code first. Your marks are saved on this device.');
+export const personStillWorksHere = message('This person still works here.');
+export const markPersonAsLeft = message('Mark the person as left first.');
+export const nameWasRemovedPermanently = message('This name was removed permanently.');
+export const addPersonAgainUnder = message('Add the person again under a new name.');
+export const personOnlyLead = message('This person is the only lead.');
+export const makeAnotherPersonLead = message('Make another person a lead first.');
 export const traineeMayNotDo = message('A trainee may not do this alone.');
-export const yourRoleMayNot = message('Your role may not do this.');
+export const yourRoleDoesNot = message('Your role does not allow this.');
 export const askLeadChangePerson = message('Ask the lead, or change person.');
-export const pageWasNotOpened = message('This page was not opened from Cadre’s own address.');
-export const openCadreItsOwn = message('Open Cadre by its own address and try again.');
-export const thereNoSuchWhat = message('There is no such {what}.');
-export const mayHaveBeenRemoved = message('It may have been removed. Go back and look again.');
-export const somethingNotFilledIn = message('Something is not filled in right.');
-export const seeFieldsMarkedBelow = message('See the fields marked below.');
-export const moreThanLimitkbKb = message('That is more than {limitKb} kB.');
-export const sendLessOnce = message('Send less at once.');
-export const earlierTryWasSaved = message('An earlier try was saved with other values.');
-export const reloadPageSeeWhat = message('Reload the page, see what was saved, and change that.');
-export const somebodyElseChangedMeanwhile = message('Somebody else changed this meanwhile.');
-export const compareBothChoose = message('Compare both and choose.');
-export const checkOpenOnBike = message('A check is open on this bike already.');
-export const joinIt = message('Join it.');
-export const programSetUpAlready = message('This program is set up already.');
+export const pageWasOpenedFrom = message('This page was opened from a different address than Cadre’s.');
+export const openCadreItsOwn = message('Open Cadre at its own address and try again.');
+export const whatDoesNotExist = message('This {what} does not exist.');
+export const mayHaveBeenRemoved = message('It may have been removed. Go back and try again.');
+export const someValuesMissingWrong = message('Some values are missing or wrong.');
+export const correctFieldsMarkedBelow = message('Correct the fields marked below.');
+export const dataLargerThanLimitKb = message('The data is larger than {limitKb} kB.');
+export const sendLessTime = message('Send less at a time.');
+export const earlierAttemptWasSaved = message('An earlier attempt was saved with different values.');
+export const reloadPageChangeSaved = message('Reload the page and change the saved values.');
+export const anotherPersonHasChanged = message('Another person has changed the same data.');
+export const compareBothVersionsChoose = message('Compare both versions and choose.');
+export const bikeAlreadyHasOpen = message('This bike already has an open check.');
+export const joinCheck = message('Join that check.');
+export const programAlreadySetUp = message('This program is already set up.');
 export const signIn = message('Sign in.');
-export const tagTagTaken = message('Tag {tag} is taken.');
+export const tagTagAlreadyIn = message('Tag {tag} is already in use.');
 export const chooseAnotherTag = message('Choose another tag.');
-export const bikeTagHangsOn = message('Bike {tag} hangs on this hook.');
+export const bikeTagOnHook = message('Bike {tag} is on this hook.');
 export const chooseFreeHook = message('Choose a free hook.');
-export const signInNameTaken = message('This sign-in name is taken.');
-export const chooseAnother = message('Choose another.');
-export const thereModelCalledName = message('There is a model called {name} already.');
+export const signInNameAlready = message('This sign-in name is already in use.');
+export const chooseAnotherName = message('Choose another name.');
+export const modelNamedNameAlready = message('A model named {name} already exists.');
 export const chooseAnotherNameChange = message('Choose another name, or change that model.');
-export const bikesBikesHangThere = message('{bikes} bikes hang there.');
-export const hangThemElsewhereFirst = message('Hang them elsewhere first.');
-export const tagsHangOnHooks = message('{tags} hang on the hooks that would go.');
-export const somebodyAddedTookDown = message('Somebody added or took down a rack meanwhile.');
-export const racksShownAsThey = message('The racks are shown as they are now: order them again.');
-export const bikesBuildSpeaksAgainst = message('This bike’s build speaks against it.');
-export const chooseAnotherBikeSay = message('Choose another bike, or say why it goes on all the same.');
-export const partNotOnBike = message('This part is not on that bike any more.');
-export const lookPartsAgain = message('Look at the parts again.');
-export const groupWouldBackBefore = message('The group would be back before it is out.');
-export const seeTimesMarkedBelow = message('See the times marked below.');
+export const bikeStillOnRack = message(
+  '{bikes, plural, one {# bike is} other {# bikes are}} still on this rack.',
+);
+export const moveTheseBikesOther = message('Move these bikes to other hooks first.');
+export const tagsOnHooksYou = message('{tags} are on the hooks you want to remove.');
+export const anotherPersonHasAdded = message('Another person has added or removed a rack.');
+export const racksReloadedOrderThem = message('The racks are reloaded. Order them again.');
+export const partDoesNotSuit = message('The part does not suit this bike’s build.');
+export const chooseAnotherBikeEnter = message(
+  'Choose another bike, or enter a reason for fitting the part anyway.',
+);
+export const partNoLongerOn = message('This part is no longer on that bike.');
+export const reloadListParts = message('Reload the list of parts.');
+export const returnTimeBeforeDeparture = message('The return time is before the departure time.');
+export const correctTimesMarkedBelow = message('Correct the times marked below.');
 export const checklistLeavesOutCritical = message(
   'This checklist leaves out critical checkpoints: {checkpoints}.',
 );
-export const giveReasonStoredWith = message(
-  'Give a reason. It is stored with the version and shown at every signature.',
+export const enterReasonStoredWith = message(
+  'Enter a reason. It is stored with the version and shown at every signature.',
 );
-export const someRowsCannotCome = message('Some rows cannot come in.');
-export const theyNamedBelowNone = message('They are named below; none of this batch was kept.');
-export const clockNotBehindRecord = message('The clock is not behind the record.');
-export const nothingHasConfirmed = message('Nothing has to be confirmed.');
-export const addressNotOneCadre = message('This address is not one Cadre is known by.');
-export const openAddressWasSet = message(
-  'Open the address it was set up with, or have CADRE_PUBLIC_URL set to this one.',
+export const someRowsCannotImported = message('Some rows cannot be imported.');
+export const rowsListedBelowNo = message('The rows are listed below. No row of this batch was saved.');
+export const serversClockNotBehind = message('The server’s clock is not behind the record.');
+export const youDoNotNeed = message('You do not need to confirm anything.');
+export const cadreDoesNotAccept = message('Cadre does not accept this address.');
+export const openCadreItsUsual = message(
+  'Open Cadre at its usual address. To use this one, set CADRE_PUBLIC_URL to it.',
 );
 export const serverBusy = message('The server is busy.');
 export const cadreTriesAgainIn = message('Cadre tries again in a moment.');
-export const nothingShowsPersonEntered = message('Nothing shows that this person entered it.');
-export const theyHaveSignIn = message('They have to sign in on this device: then it is sent in their name.');
-export const youSignedInToo = message('You signed in too long ago for this.');
+export const entryHasNoProof = message('This entry has no proof of its author.');
+export const authorMustSignIn = message(
+  'The author must sign in on this device. Then the entry is synced in the author’s name.',
+);
+export const youSignedInToo = message('You signed in too long ago to do this.');
 export const signInAgain = message('Sign in again.');
-export const checkWasSignedAlready = message('This check was signed already.');
-export const beginNewOneLook = message('Begin a new one to look again.');
-export const checkWasLeftOn = message('This check was left on an earlier day and closed.');
-export const beginNewOne = message('Begin a new one.');
-export const checklistDoesNotAsk = message('This checklist does not ask that of this bike.');
-export const itsBuildMayHave = message('Its build may have changed: begin a new check.');
-export const somebodyElseMarkedOn = message('Somebody else marked on this check meanwhile.');
-export const lookOverWhatThey = message('Look over what they marked, then sign again.');
+export const checkAlreadySigned = message('This check is already signed.');
+export const startNewCheck = message('Start a new check.');
+export const checkWasLeftUnfinished = message(
+  'This check was left unfinished on an earlier day and is closed.',
+);
+export const checklistDoesNotAsk = message('This checklist does not ask this question for this bike.');
+export const bikesBuildMayHave = message('The bike’s build may have changed. Start a new check.');
+export const anotherPersonHasMarked = message(
+  'Another person has marked on this check since you last saw it.',
+);
+export const readNewAnswersThen = message('Read the new answers, then sign again.');
 export const youSignedCheckYourself = message('You signed this check yourself.');
-export const somebodyElseCoSigns = message('Somebody else co-signs it.');
-export const onlySignedCheckCan = message(
-  'Only a signed check can be amended, and a recheck is done again instead.',
+export const askAnotherPersonCo = message('Ask another person to co-sign.');
+export const checkCannotAmendedOnly = message(
+  'This check cannot be amended: only a signed check can, and a recheck is repeated instead.',
 );
-export const beginNewCheckBike = message('Begin a new check of this bike.');
-export const inTwiceTags = message('In it twice: {tags}.');
-export const takeSecondOneOut = message('Take the second one out.');
-export const fileNoPictureCadre = message('This file is no picture Cadre can read.');
-export const takePhotoChooseJpeg = message('Take a photo, or choose a JPEG, PNG or WebP.');
-export const pictureWidthHeightPixels = message(
-  'This picture is {width} by {height} pixels; a side may have {most}, and all of it 64 million.',
+export const startNewCheckBike = message('Start a new check of this bike.');
+export const item = message('item');
+export const listedTwiceTags = message('Listed twice: {tags}.');
+export const removeSecondEntry = message('Remove the second entry.');
+export const cadreCannotReadFile = message('Cadre cannot read this file as a picture.');
+export const takePhotoChooseJpeg = message('Take a photo, or choose a JPEG, PNG or WebP file.');
+export const pictureHasWidthHeight = message(
+  'This picture has {width} × {height} pixels. The maximum is {most} pixels a side and 64 million pixels in all.',
 );
-export const chooseSmallerOnePhotograph = message('Choose a smaller one, or photograph it anew.');
-export const thereMostPhotosLook = message('There are {most} photos of this look already.');
-export const sayRestInNote = message('Say the rest in the note.');
-export const somebodyHasAnsweredLook = message('Somebody has answered this look meanwhile.');
-export const reloadBikeSeeWhat = message('Reload the bike to see what was found.');
-export const soakAnsweredSecondGauge = message('A soak is answered by a second gauge reading.');
-export const gaugeAgainType = message('Gauge it again and type that.');
-export const roundWasClosedMeanwhile = message('This round was closed meanwhile.');
-export const makeNewOneFor = message('Make a new one for what is left.');
-export const notDoneNotSaid = message('Not done, and not said why: {tags}.');
-export const sayWhyForEach = message('Say why for each; it is kept with the round.');
-export const deadlinePastAlready = message('The deadline is past already.');
+export const chooseSmallerPictureTake = message('Choose a smaller picture, or take a new photo.');
+export const questionAlreadyHasMost = message('This question already has {most} photos.');
+export const describeRestInNote = message('Describe the rest in the note.');
+export const anotherPersonHasAlready = message('Another person has already answered this recheck.');
+export const reloadBikeSeeAnswer = message('Reload the bike to see the answer.');
+export const leakTestNeedsSecond = message('A leak test needs a second pressure reading.');
+export const measurePressureAgainEnter = message('Measure the pressure again and enter it.');
+export const anotherPersonHasClosed = message('Another person has closed this round.');
+export const makeNewRoundFor = message('Make a new round for the bikes that are left.');
+export const noReasonGivenFor = message('No reason given for: {tags}.');
+export const enterReasonForEach = message(
+  'Enter a reason for each bike. The reasons are stored with the round.',
+);
+export const deadlineInPast = message('The deadline is in the past.');
 export const setLaterTime = message('Set a later time.');
-export const checkWaitsForNo = message('This check waits for no co-signature.');
-export const nothingDo = message('Nothing to do.');
+export const checkDoesNotNeed = message('This check does not need a co-signature.');
+export const youDoNotNeedDo = message('You do not need to do anything.');
 export const tagPart = message('{tag} is {part}.');
-export const thisBike = message('This bike');
 export const held = message('held');
 export const dueRideOutCheck = message('due a ride-out check');
-export const doesNotGoOut = message('It does not go out. Its reasons say what ends that.');
-export const tagNotOnIts = message('{tag} is not on its hook.');
-export const takeBackFirst = message('Take it back first.');
-export const notWorseThanNow = message('That is not worse than it is now.');
-export const chooseWorseOne = message('Choose a worse one.');
-export const hasSeverityAlready = message('It has that severity already.');
-export const faultStopStaysOne = message('This fault is a stop and stays one.');
-export const repairRecheckRelease = message('Repair it, recheck, release.');
-export const findingClosedGone = message('This finding is closed or gone.');
+export const bikeCannotHandedOut = message('This bike cannot be handed out. Its page says what to do.');
+export const tagOutAway = message('{tag} is out or away.');
+export const takeBikeBackFirst = message('Take the bike back first.');
+export const severityNotHigherThan = message('This severity is not higher than the present one.');
+export const chooseHigherSeverity = message('Choose a higher severity.');
+export const findingAlreadyHasSeverity = message('The finding already has this severity.');
+export const faultAlwaysMeansDo = message('This fault always means “do not ride”.');
+export const repairRecheckReleaseBike = message('Repair, recheck and release the bike.');
+export const findingAlreadyClosed = message('This finding is already closed.');
 export const reloadBench = message('Reload the bench.');
 export const faultPartStillOn = message('{fault}: the part is still on this bike.');
-export const thisFinding = message('This finding');
-export const repairLookAgainIf = message(
-  'Repair it and look again. If the part was taken off, change the bike’s build first.',
+export const repairRecheckPartIf = message(
+  'Repair and recheck the part. If it was removed, change the bike’s build first.',
 );
 export const theseFindingsOnTwo = message('These findings are on two bikes.');
-export const mergeOneBikeOpen = message(
-  'A merge is of one bike. Open a look across to follow one fault over several.',
+export const onlyFindingsOnOne = message(
+  'Only findings on one bike can be merged. For several bikes, use “similar bikes”.',
 );
-export const twoDifferentLooksCheckpoints = message('Two different looks: {checkpoints}.');
-export const leaveThemApartOne = message('Leave them apart: one look after the repair would not see both.');
-export const sameFinding = message('That is the same finding.');
-export const chooseAnotherOneMerge = message('Choose another one to merge with it.');
-export const nameOnhandOnHand = message('{name}: {onHand} on hand, {count} wanted.');
-export const countShelfPutCount = message(
-  'Count the shelf and put the count right under Parts, or use fewer. What you typed stays.',
+export const theseFindingsBelongTwo = message('These findings belong to two checkpoints: {checkpoints}.');
+export const keepBothFindingsOne = message(
+  'Keep both findings: one recheck would not cover both checkpoints.',
 );
-export const nameThereOnhandWould = message('{name}: there are {onHand}; that would be fewer than none.');
-export const sayHowManyLie = message('Say how many lie on the shelf now.');
-export const pNMOver = message('{p} N m is over the most stated for this joint, {most} N m.');
-export const loosenLookPartFor = message(
-  'Loosen it, look at the part for damage, tighten it anew within the figure.',
+export const sameFinding = message('This is the same finding.');
+export const chooseAnotherFindingMerge = message('Choose another finding to merge.');
+export const nameOnHandInStock = message('{name}: {onHand} in stock, {count} needed.');
+export const countStockCorrectNumber = message(
+  'Count the stock and correct the number under Stock, or use fewer. Your entries are not lost.',
 );
-export const hangTagHangtagOn = message('Hang-tag {hangTag} is on it already.');
-export const oneEnoughComesBack = message('One is enough: it comes back at the release.');
-export const assessmentWasDecidedAlready = message('This assessment was decided already.');
-export const lookBikeItself = message('Look at the bike itself.');
-export const notPricedYetFaults = message('Not priced yet: {faults}.');
-export const priceEveryFindingNothing = message('Price every finding, nothing where it costs nothing.');
-export const faultInWorkAlready = message('“{fault}” is in work already.');
+export const nameOnlyOnHandIn = message('{name}: only {onHand} in stock, so the result would be below zero.');
+export const enterNumberInStock = message('Enter the number in stock now.');
+export const valueNMAbove = message('{value} N m is above the maximum for this joint, {most} N m.');
+export const loosenJointInspectPart = message(
+  'Loosen the joint, inspect the part for damage, and tighten it within the limit.',
+);
+export const hangTagHangTagAlready = message('Hang-tag {hangTag} is already on this bike.');
+export const oneHangTagEnough = message('One hang-tag is enough. It comes off at the release.');
+export const assessmentAlreadyDecided = message('This assessment is already decided.');
+export const openBikesPage = message('Open the bike’s page.');
+export const noPriceYetFor = message('No price yet for: {faults}.');
+export const enterPriceForEvery = message(
+  'Enter a price for every finding. Enter 0 where a repair costs nothing.',
+);
+export const faultAlreadyInRepair = message('“{fault}” is already in repair.');
 export const finishRepair = message('Finish that repair.');
-export const repairDoneAlready = message('This repair is done already.');
-export const goOnRecheck = message('Go on to the recheck.');
+export const repairAlreadyDone = message('This repair is already done.');
+export const continueWithRecheck = message('Continue with the recheck.');
 export const repairNotDoneYet = message('This repair is not done yet.');
-export const sayWhatWasDone = message('Say what was done first.');
-export const thereNothingLookAgain = message('There is nothing to look at again.');
-export const sayWhatWorkTouched = message('Say what the work touched.');
-export const youRepairedYourselfFaults = message('You repaired this yourself: {faults}.');
-export const policyWantsSomebodyElse = message(
-  'Policy wants somebody else to look again here. Change person.',
+export const enterWhatWasDone = message('Enter what was done first.');
+export const repairHasNothingRecheck = message('This repair has nothing to recheck.');
+export const enterWhatWorkTouched = message('Enter what the work touched.');
+export const youDidRepairYourself = message('You did this repair yourself: {faults}.');
+export const yourPolicyRequiresSecond = message(
+  'Your policy requires a second person for this recheck. Change person.',
 );
-export const nothingHoldsBike = message('Nothing holds this bike.');
-export const noReleaseNeeded = message('No release is needed.');
-export const hangTagHangtagStill = message('Hang-tag {hangTag} still hangs on it.');
-export const takeOffBikeTick = message('Take it off the bike, tick that you have it, then release.');
+export const bikeNotHeld = message('This bike is not held.');
+export const bikeDoesNotNeed = message('The bike does not need a release.');
+export const hangTagHangTagStill = message('Hang-tag {hangTag} is still on the bike.');
+export const takeHangTagOff = message('Take the hang-tag off, tick the box, then release.');
 export const notReadyForRelease = message('Not ready for release: {blocks}.');
-export const repairRecheckPutEverything = message('Repair, recheck and put everything together first.');
-export const wasPutTogetherAlready = message('This was put together already.');
-export const somethingWentWrongOn = message('Something went wrong on the server.');
-export const tryAgainIfStays = message('Try again. If it stays, tell whoever runs Cadre the number below.');
-export const fillIn = message('Fill this in.');
-export const leastMinimum = message('At least {minimum}.');
-export const mostMaximum = message('At most {maximum}.');
-export const takenTag = message('Taken by {tag}.');
-export const taken = message('Taken.');
-export const tagHasHadHeld = message(
-  '{tag} has or had this, and is held or gone with open findings. Release that bike first, or correct its entry.',
+export const repairRecheckReassembleEverything = message('Repair, recheck and reassemble everything first.');
+export const itemAlreadyReassembled = message('This item is already reassembled.');
+export const serverHadError = message('The server had an error.');
+export const tryAgainIfError = message(
+  'Try again. If the error stays, give this number to the person who runs Cadre.',
 );
-export const notReadableAsNumber = message('Not readable as a number with its unit.');
-export const fromLeastMostUnit = message('From {least} to {most} {unit}.');
-export const moreThanItsMost = message('More than its most, {most}.');
-export const laterThanGoesOut = message('Later than it goes out.');
-export const noTimeZoneName = message('No time zone of that name. Try Europe/London.');
+export const fillIn = message('Fill this in.');
+export const minimumMinimum = message('Minimum {minimum}.');
+export const maximumMaximum = message('Maximum {maximum}.');
+export const inUseTag = message('In use by {tag}.');
+export const alreadyInUse = message('Already in use.');
+export const tagHasHadValue = message(
+  '{tag} has or had this value, and is held or gone with open findings. Release that bike first, or correct its entry.',
+);
+export const enterNumberWithIts = message('Enter a number with its unit.');
+export const enterLeastMostUnit = message('Enter {least} to {most} {unit}.');
+export const enterMostLess = message('Enter {most} or less.');
+export const enterTimeAfterDeparture = message('Enter a time after the departure.');
+export const timeZoneDoesNot = message('This time zone does not exist. Try Europe/London.');
 export const hookAnotherSite = message('This hook is at another site.');
-export const lettersDigitsDashesIn = message('Letters, digits and dashes, in the form shown.');
-export const statedAlreadyParamsBikes = message('Stated already: {params}. The bike’s form changes it.');
-export const speaksAgainstWhatStated = message('Speaks against what is stated already: read both again.');
+export const useLettersDigitsDashes = message('Use letters, digits and dashes, in the form shown.');
+export const alreadySetParamsChange = message('Already set to {params}. Change it in the bike’s form.');
+export const valueContradictsAnotherValue = message(
+  'This value contradicts another value of this bike. Check both.',
+);
 export const textContainsBrokenCharacter = message('This text contains a broken character. Type it again.');
-export const nestedTooDeeply = message('Nested too deeply.');
-export const notAsWantedHere = message('Not as wanted here.');
+export const dataNestedTooDeeply = message('The data is nested too deeply.');
+export const valueNotAcceptedHere = message('This value is not accepted here.');
+
+// fields and things
+export const address = message('address');
+export const assessment = message('assessment');
+export const bike = message('bike');
+export const record = message('record');
+export const check = message('check');
+export const checklist = message('checklist');
+export const finding = message('finding');
+export const group = message('group');
+export const model = message('model');
+export const part = message('part');
+export const person = message('person');
+export const photo = message('photo');
+export const program = message('program');
+export const rack = message('rack');
+export const recheck = message('recheck');
+export const repair = message('repair');
+export const round = message('round');
+export const route = message('route');
+export const site = message('site');
+export const listedTwice = message('Listed twice. Remove one.');
+export const everyZoneOnce = message('A route has every zone once.');
+export const notKnownHere = message('Cadre does not know this value. Reload the page and choose again.');
+export const sameBike = message('This is the same bike.');
+export const notYourCode = message('This code is not right.');
+export const notReadable = message('This is not valid JSON.');
+export const timeInPast = message('This time is in the past.');
+export const tooFewValues = message('More values are needed.');
+export const tooManyValues = message('There are too many values.');
+export const tooLate = message('This time is too late.');
+export const minimumAboveMaximum = message('The minimum is above the maximum.');
+export const enterWholeNumber = message('Enter a whole number.');
+export const wrongNumberOfValues = message('Enter one value for each place.');
+export const noMaximumKnown = message('No maximum is known.');
+export const noPressureAllowed = message('The markings allow no pressure: ask the maker.');
+export const wrongOrder = message('The second reading must be later than the first.');
+export const outsideFit = message('This value is outside the range of the calculation.');

@@ -1,5 +1,5 @@
 import type { Problem } from '@cadre/contract/http';
-import type { ErrorCode, ErrorParams } from '@cadre/core/errors';
+import type { ErrorCode, ErrorParams, FieldCode, NotFound, ShownParams } from '@cadre/core/errors';
 import * as t from './messages';
 
 export interface Said {
@@ -9,226 +9,262 @@ export interface Said {
   readonly todo: string;
 }
 
-type Words = (params: ErrorParams) => Said;
-const say =
-  (what: string, todo: string): Words =>
-  () => ({ what, todo });
-const list = (value: unknown): string => (Array.isArray(value) ? value.join(' · ') : String(value ?? ''));
+type Words<C extends ErrorCode> = (params: C extends keyof ShownParams ? ShownParams[C] : unknown) => Said;
+const say = (what: string, todo: string) => (): Said => ({ what, todo });
+/** A problem that comes without its parameters is still told. */
+const list = (values: readonly string[] | undefined): string => (values ?? []).join(' · ');
+
+const NOT_FOUND_WORDS: Record<NotFound, string> = {
+  address: t.address,
+  assessment: t.assessment,
+  bike: t.bike,
+  chain: t.record,
+  check: t.check,
+  checklist: t.checklist,
+  finding: t.finding,
+  group: t.group,
+  model: t.model,
+  'not-reassembled': t.item,
+  part: t.part,
+  'part-in-stock': t.part,
+  person: t.person,
+  photo: t.photo,
+  program: t.program,
+  rack: t.rack,
+  recheck: t.recheck,
+  repair: t.repair,
+  round: t.round,
+  route: t.route,
+  site: t.site,
+};
 
 /** What each refusal says. A new code does not compile until it has its words. */
-const WORDS: Record<ErrorCode, Words> = {
-  'session.required': say(t.youNotSignedIn, t.signInWhatYou),
-  'session.refused': say(t.nameCodeDoNot, t.tryAgainLeadCan),
+const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
+  'session.required': say(t.youNotSignedIn, t.signInYourMarks),
+  'session.refused': say(t.nameCodeDoNot, t.tryAgainAskLead),
   'session.pin-gone': say(t.tooManyWrongPins, t.signInWithYour),
   'session.code-needed': say(t.youSignedInWith, t.signInWithYourCode),
-  'session.no-device': say(t.browserKeepsNoCookies, t.allowThemSignIn),
+  'session.no-device': say(t.browserDoesNotAccept, t.allowCookiesSignIn),
   'session.throttled': (p) => ({
-    what: t.tooManyWrongTries,
-    todo: t.waitMinutesMinutesAsk({ minutes: String(p.minutes ?? 15) }),
+    what: t.tooManyWrongCodes,
+    todo: t.waitMinutesMinutesAsk({ minutes: p.minutes }),
   }),
   'session.current-secret-wrong': say(t.notYourCurrentCode, t.tryAgain),
-  'session.secret-one-time': say(t.yourCodeWasGood, t.chooseYourOwnFirst),
-  'person.still-here': say(t.theyStillWorkHere, t.sayTheyHaveLeft),
-  'person.nameless': say(t.nameWasRemovedFor, t.addThemAsNew),
-  'person.last-lead': say(t.onlyLead, t.makeSomebodyElseLead),
+  'session.secret-one-time': say(t.yourCodeWasValid, t.chooseYourOwnCode),
+  'person.still-here': say(t.personStillWorksHere, t.markPersonAsLeft),
+  'person.nameless': say(t.nameWasRemovedPermanently, t.addPersonAgainUnder),
+  'person.last-lead': say(t.personOnlyLead, t.makeAnotherPersonLead),
   'act.not-allowed': (p) => ({
-    what: p.trainee ? t.traineeMayNotDo : t.yourRoleMayNot,
+    what: p.trainee ? t.traineeMayNotDo : t.yourRoleDoesNot,
     todo: t.askLeadChangePerson,
   }),
-  'origin.refused': say(t.pageWasNotOpened, t.openCadreItsOwn),
+  'origin.refused': say(t.pageWasOpenedFrom, t.openCadreItsOwn),
   'not-found': (p) => ({
-    what: t.thereNoSuchWhat({ what: String(p.what ?? 'thing') }),
+    what: t.whatDoesNotExist({ what: NOT_FOUND_WORDS[p.what] }),
     todo: t.mayHaveBeenRemoved,
   }),
-  'body.invalid': say(t.somethingNotFilledIn, t.seeFieldsMarkedBelow),
+  'body.invalid': say(t.someValuesMissingWrong, t.correctFieldsMarkedBelow),
   'body.too-large': (p) => ({
-    what: t.moreThanLimitkbKb({ limitKb: String(p.limitKb ?? '') }),
-    todo: t.sendLessOnce,
+    what: t.dataLargerThanLimitKb({ limitKb: p.limitKb }),
+    todo: t.sendLessTime,
   }),
-  'conflict.id-reused': say(t.earlierTryWasSaved, t.reloadPageSeeWhat),
-  'conflict.version': say(t.somebodyElseChangedMeanwhile, t.compareBothChoose),
-  'conflict.check-open': say(t.checkOpenOnBike, t.joinIt),
-  'setup.already-done': say(t.programSetUpAlready, t.signIn),
-  'tag.taken': (p) => ({ what: t.tagTagTaken({ tag: String(p.tag ?? '') }), todo: t.chooseAnotherTag }),
+  'conflict.id-reused': say(t.earlierAttemptWasSaved, t.reloadPageChangeSaved),
+  'conflict.version': say(t.anotherPersonHasChanged, t.compareBothVersionsChoose),
+  'conflict.check-open': say(t.bikeAlreadyHasOpen, t.joinCheck),
+  'setup.already-done': say(t.programAlreadySetUp, t.signIn),
+  'tag.taken': (p) => ({ what: t.tagTagAlreadyIn({ tag: p.tag }), todo: t.chooseAnotherTag }),
   'hook.taken': (p) => ({
-    what: t.bikeTagHangsOn({ tag: String(p.tag ?? '') }),
+    what: t.bikeTagOnHook({ tag: p.tag }),
     todo: t.chooseFreeHook,
   }),
-  'sign-in-name.taken': say(t.signInNameTaken, t.chooseAnother),
+  'sign-in-name.taken': say(t.signInNameAlready, t.chooseAnotherName),
   'model.name-taken': (p) => ({
-    what: t.thereModelCalledName({ name: String(p.name ?? '') }),
+    what: t.modelNamedNameAlready({ name: p.name }),
     todo: t.chooseAnotherNameChange,
   }),
   'rack.not-empty': (p) => ({
-    what: t.bikesBikesHangThere({ bikes: String(p.bikes ?? '') }),
-    todo: t.hangThemElsewhereFirst,
+    what: t.bikeStillOnRack({ bikes: p.bikes }),
+    todo: t.moveTheseBikesOther,
   }),
   'rack.hooks-taken': (p) => ({
-    what: t.tagsHangOnHooks({ tags: list(p.tags) }),
-    todo: t.hangThemElsewhereFirst,
+    what: t.tagsOnHooksYou({ tags: list(p.tags) }),
+    todo: t.moveTheseBikesOther,
   }),
-  'rack.order-stale': say(t.somebodyAddedTookDown, t.racksShownAsThey),
-  'part.does-not-fit': say(t.bikesBuildSpeaksAgainst, t.chooseAnotherBikeSay),
-  'part.not-fitted': say(t.partNotOnBike, t.lookPartsAgain),
-  'group.ends-before-it-begins': say(t.groupWouldBackBefore, t.seeTimesMarkedBelow),
+  'rack.order-stale': say(t.anotherPersonHasAdded, t.racksReloadedOrderThem),
+  'part.does-not-fit': say(t.partDoesNotSuit, t.chooseAnotherBikeEnter),
+  'part.not-fitted': say(t.partNoLongerOn, t.reloadListParts),
+  'group.ends-before-it-begins': say(t.returnTimeBeforeDeparture, t.correctTimesMarkedBelow),
   'checklist.critical-dropped': (p) => ({
     what: t.checklistLeavesOutCritical({ checkpoints: list(p.checkpoints) }),
-    todo: t.giveReasonStoredWith,
+    todo: t.enterReasonStoredWith,
   }),
-  'import.rows-refused': say(t.someRowsCannotCome, t.theyNamedBelowNone),
-  'clock.not-behind': say(t.clockNotBehindRecord, t.nothingHasConfirmed),
-  'host.refused': say(t.addressNotOneCadre, t.openAddressWasSet),
+  'import.rows-refused': say(t.someRowsCannotImported, t.rowsListedBelowNo),
+  'clock.not-behind': say(t.serversClockNotBehind, t.youDoNotNeed),
+  'host.refused': say(t.cadreDoesNotAccept, t.openCadreItsUsual),
   'server.busy': say(t.serverBusy, t.cadreTriesAgainIn),
-  'author.unproven': say(t.nothingShowsPersonEntered, t.theyHaveSignIn),
+  'author.unproven': say(t.entryHasNoProof, t.authorMustSignIn),
   'writer.bound-late': say(t.youSignedInToo, t.signInAgain),
-  'check.already-signed': say(t.checkWasSignedAlready, t.beginNewOneLook),
-  'check.abandoned': say(t.checkWasLeftOn, t.beginNewOne),
-  'check.mark-not-asked': say(t.checklistDoesNotAsk, t.itsBuildMayHave),
-  'check.marks-missing': say(t.somebodyElseMarkedOn, t.lookOverWhatThey),
-  'check.own-co-sign': say(t.youSignedCheckYourself, t.somebodyElseCoSigns),
-  'check.not-amendable': say(t.onlySignedCheckCan, t.beginNewCheckBike),
-  'round.bike-twice': (p) => ({ what: t.inTwiceTags({ tags: list(p.tags) }), todo: t.takeSecondOneOut }),
-  'photo.no-picture': say(t.fileNoPictureCadre, t.takePhotoChooseJpeg),
+  'check.already-signed': say(t.checkAlreadySigned, t.startNewCheck),
+  'check.abandoned': say(t.checkWasLeftUnfinished, t.startNewCheck),
+  'check.mark-not-asked': say(t.checklistDoesNotAsk, t.bikesBuildMayHave),
+  'check.marks-missing': say(t.anotherPersonHasMarked, t.readNewAnswersThen),
+  'check.own-co-sign': say(t.youSignedCheckYourself, t.askAnotherPersonCo),
+  'check.not-amendable': say(t.checkCannotAmendedOnly, t.startNewCheckBike),
+  'round.bike-twice': (p) => ({ what: t.listedTwiceTags({ tags: list(p.tags) }), todo: t.removeSecondEntry }),
+  'photo.no-picture': say(t.cadreCannotReadFile, t.takePhotoChooseJpeg),
   'photo.too-wide': (p) => ({
-    what: t.pictureWidthHeightPixels({
-      width: String(p.width),
-      height: String(p.height),
-      most: String(p.most),
+    what: t.pictureHasWidthHeight({
+      width: p.width,
+      height: p.height,
+      most: p.most,
     }),
-    todo: t.chooseSmallerOnePhotograph,
+    todo: t.chooseSmallerPictureTake,
   }),
   'photo.too-many': (p) => ({
-    what: t.thereMostPhotosLook({ most: String(p.most) }),
-    todo: t.sayRestInNote,
+    what: t.questionAlreadyHasMost({ most: p.most }),
+    todo: t.describeRestInNote,
   }),
-  'timed-recheck.over': say(t.somebodyHasAnsweredLook, t.reloadBikeSeeWhat),
-  'timed-recheck.gauge-again': say(t.soakAnsweredSecondGauge, t.gaugeAgainType),
-  'round.closed': say(t.roundWasClosedMeanwhile, t.makeNewOneFor),
+  'timed-recheck.over': say(t.anotherPersonHasAlready, t.reloadBikeSeeAnswer),
+  'timed-recheck.gauge-again': say(t.leakTestNeedsSecond, t.measurePressureAgainEnter),
+  'round.closed': say(t.anotherPersonHasClosed, t.makeNewRoundFor),
   'round.undone-unsaid': (p) => ({
-    what: t.notDoneNotSaid({ tags: list(p.tags) }),
-    todo: t.sayWhyForEach,
+    what: t.noReasonGivenFor({ tags: list(p.tags) }),
+    todo: t.enterReasonForEach,
   }),
-  'round.deadline-past': say(t.deadlinePastAlready, t.setLaterTime),
-  'check.not-awaiting-co-sign': say(t.checkWaitsForNo, t.nothingDo),
+  'round.deadline-past': say(t.deadlineInPast, t.setLaterTime),
+  'check.not-awaiting-co-sign': say(t.checkDoesNotNeed, t.youDoNotNeedDo),
   'hand-out.not-fit': (p) => ({
     what: t.tagPart({
-      tag: String(p.tag ?? t.thisBike),
+      tag: p.tag,
       part: p.fitness === 'held' ? t.held : t.dueRideOutCheck,
     }),
-    todo: t.doesNotGoOut,
+    todo: t.bikeCannotHandedOut,
   }),
   'hand-out.not-in': (p) => ({
-    what: t.tagNotOnIts({ tag: String(p.tag ?? t.thisBike) }),
-    todo: t.takeBackFirst,
+    what: t.tagOutAway({ tag: p.tag }),
+    todo: t.takeBikeBackFirst,
   }),
-  'severity.not-higher': say(t.notWorseThanNow, t.chooseWorseOne),
-  'severity.not-lower': say(t.hasSeverityAlready, t.chooseAnother),
-  'severity.under-stop-floor': say(t.faultStopStaysOne, t.repairRecheckRelease),
-  'repair.finding-not-open': say(t.findingClosedGone, t.reloadBench),
+  'severity.not-higher': say(t.severityNotHigherThan, t.chooseHigherSeverity),
+  'severity.not-lower': say(t.findingAlreadyHasSeverity, t.chooseAnotherName),
+  'severity.under-stop-floor': say(t.faultAlwaysMeansDo, t.repairRecheckReleaseBike),
+  'repair.finding-not-open': say(t.findingAlreadyClosed, t.reloadBench),
   'finding.still-asked': (p) => ({
-    what: t.faultPartStillOn({ fault: typeof p.fault === 'string' ? p.fault : t.thisFinding }),
-    todo: t.repairLookAgainIf,
+    what: t.faultPartStillOn({ fault: p.fault }),
+    todo: t.repairRecheckPartIf,
   }),
-  'merge.other-bike': say(t.theseFindingsOnTwo, t.mergeOneBikeOpen),
+  'merge.other-bike': say(t.theseFindingsOnTwo, t.onlyFindingsOnOne),
   'merge.other-look': (p) => ({
-    what: t.twoDifferentLooksCheckpoints({ checkpoints: list(p.checkpoints) }),
-    todo: t.leaveThemApartOne,
+    what: t.theseFindingsBelongTwo({ checkpoints: list(p.checkpoints) }),
+    todo: t.keepBothFindingsOne,
   }),
-  'merge.same': say(t.sameFinding, t.chooseAnotherOneMerge),
+  'merge.same': say(t.sameFinding, t.chooseAnotherFindingMerge),
   'stock.not-enough': (p) => ({
-    what: t.nameOnhandOnHand({
-      name: String(p.name ?? ''),
-      onHand: String(p.onHand ?? ''),
-      count: String(p.count ?? ''),
+    what: t.nameOnHandInStock({
+      name: p.name,
+      onHand: p.onHand,
+      count: p.count,
     }),
-    todo: t.countShelfPutCount,
+    todo: t.countStockCorrectNumber,
   }),
   'stock.below-nothing': (p) => ({
-    what: t.nameThereOnhandWould({ name: String(p.name ?? ''), onHand: String(p.onHand ?? '') }),
-    todo: t.sayHowManyLie,
+    what: t.nameOnlyOnHandIn({ name: p.name, onHand: p.onHand }),
+    todo: t.enterNumberInStock,
   }),
   'repair.over-torque': (p) => ({
-    what: t.pNMOver({ p: String(p.value ?? ''), most: String(p.most ?? '') }),
-    todo: t.loosenLookPartFor,
+    what: t.valueNMAbove({ value: p.value, most: p.most }),
+    todo: t.loosenJointInspectPart,
   }),
   'hang-tag.hangs-already': (p) => ({
-    what: t.hangTagHangtagOn({ hangTag: String(p.hangTag ?? '') }),
-    todo: t.oneEnoughComesBack,
+    what: t.hangTagHangTagAlready({ hangTag: p.hangTag }),
+    todo: t.oneHangTagEnough,
   }),
-  'assessment.decided': say(t.assessmentWasDecidedAlready, t.lookBikeItself),
+  'assessment.decided': say(t.assessmentAlreadyDecided, t.openBikesPage),
   'assessment.not-priced': (p) => ({
-    what: t.notPricedYetFaults({ faults: list(p.faults) }),
-    todo: t.priceEveryFindingNothing,
+    what: t.noPriceYetFor({ faults: list(p.faults) }),
+    todo: t.enterPriceForEvery,
   }),
   'repair.finding-in-work': (p) => ({
-    what: t.faultInWorkAlready({ fault: String(p.fault ?? '') }),
+    what: t.faultAlreadyInRepair({ fault: p.fault }),
     todo: t.finishRepair,
   }),
-  'repair.already-done': say(t.repairDoneAlready, t.goOnRecheck),
-  'repair.not-done-yet': say(t.repairNotDoneYet, t.sayWhatWasDone),
-  'repair.nothing-to-recheck': say(t.thereNothingLookAgain, t.sayWhatWorkTouched),
+  'repair.already-done': say(t.repairAlreadyDone, t.continueWithRecheck),
+  'repair.not-done-yet': say(t.repairNotDoneYet, t.enterWhatWasDone),
+  'repair.nothing-to-recheck': say(t.repairHasNothingRecheck, t.enterWhatWorkTouched),
   'recheck.second-person': (p) => ({
-    what: t.youRepairedYourselfFaults({ faults: list(p.faults) }),
-    todo: t.policyWantsSomebodyElse,
+    what: t.youDidRepairYourself({ faults: list(p.faults) }),
+    todo: t.yourPolicyRequiresSecond,
   }),
-  'release.not-held': say(t.nothingHoldsBike, t.noReleaseNeeded),
+  'release.not-held': say(t.bikeNotHeld, t.bikeDoesNotNeed),
   'release.hang-tag-out': (p) => ({
-    what: t.hangTagHangtagStill({ hangTag: String(p.hangTag ?? '') }),
-    todo: t.takeOffBikeTick,
+    what: t.hangTagHangTagStill({ hangTag: p.hangTag }),
+    todo: t.takeHangTagOff,
   }),
   'release.not-ready': (p) => ({
     what: t.notReadyForRelease({ blocks: list(p.blocks) }),
-    todo: t.repairRecheckPutEverything,
+    todo: t.repairRecheckReassembleEverything,
   }),
-  'not-reassembled.already-closed': say(t.wasPutTogetherAlready, t.nothingDo),
-  unexpected: say(t.somethingWentWrongOn, t.tryAgainIfStays),
+  'not-reassembled.already-closed': say(t.itemAlreadyReassembled, t.youDoNotNeedDo),
+  unexpected: say(t.serverHadError, t.tryAgainIfError),
 };
 
 export function wordsFor(problem: Problem): Said {
-  const said = WORDS[problem.code](problem.params ?? {});
+  // A problem's parameters are those of its code: the server does not compile otherwise.
+  const said = (WORDS[problem.code] as (params: ErrorParams) => Said)(problem.params ?? {});
   return problem.requestId ? { ...said, todo: `${said.todo} (${problem.requestId})` } : said;
 }
 
-/** What is wrong with one field, by the code of the issue. */
-export function fieldWords(code: string, params: ErrorParams = {}): string {
-  switch (code) {
-    case 'too_small':
-      return Number(params.minimum) <= 1 ? t.fillIn : t.leastMinimum({ minimum: String(params.minimum) });
-    case 'too_big':
-      return t.mostMaximum({ maximum: String(params.maximum) });
-    case 'taken':
-      return params.tag ? t.takenTag({ tag: String(params.tag) }) : t.taken;
-    case 'of-held-bike':
-      return t.tagHasHadHeld({ tag: String(params.tag) });
-    case 'not-a-number':
-      return t.notReadableAsNumber;
-    case 'out-of-range':
-      return t.fromLeastMostUnit({
-        least: String(params.least),
-        most: String(params.most),
-        unit: String(params.unit ?? ''),
-      });
-    case 'over-its-most':
-      return t.moreThanItsMost({ most: String(params.most) });
-    case 'not-after-out':
-      return t.laterThanGoesOut;
-    case 'unknown-time-zone':
-      return t.noTimeZoneName;
-    case 'not-at-this-site':
-      return t.hookAnotherSite;
-    case 'invalid_format':
-      return t.lettersDigitsDashesIn;
-    case 'stated':
-      return t.statedAlreadyParamsBikes({ params: String(params.value) });
-    case 'speaks-against':
-      return t.speaksAgainstWhatStated;
-    case 'broken-text':
-      return t.textContainsBrokenCharacter;
-    case 'too-deep':
-      return t.nestedTooDeeply;
-    case 'required':
-      return t.fillIn;
-    default:
-      return t.notAsWantedHere;
-  }
+const always = (words: string) => (): string => words;
+const shown = (value: ErrorParams[string] | undefined): string => String(value ?? '');
+
+/** What is wrong with a field. A new code does not compile until it has its words. */
+const FIELD_WORDS: Record<FieldCode, (params: ErrorParams) => string> = {
+  invalid_type: always(t.valueNotAcceptedHere),
+  too_big: (p) => t.maximumMaximum({ maximum: shown(p['maximum']) }),
+  too_small: (p) =>
+    Number(p['minimum']) <= 1 ? t.fillIn : t.minimumMinimum({ minimum: shown(p['minimum']) }),
+  invalid_format: always(t.useLettersDigitsDashes),
+  not_multiple_of: always(t.valueNotAcceptedHere),
+  unrecognized_keys: always(t.valueNotAcceptedHere),
+  invalid_union: always(t.valueNotAcceptedHere),
+  invalid_key: always(t.valueNotAcceptedHere),
+  invalid_element: always(t.valueNotAcceptedHere),
+  invalid_value: always(t.valueNotAcceptedHere),
+  custom: always(t.valueNotAcceptedHere),
+  required: always(t.fillIn),
+  twice: always(t.listedTwice),
+  'not-every-zone': always(t.everyZoneOnce),
+  'out-of-range': (p) =>
+    t.enterLeastMostUnit({ least: shown(p['least']), most: shown(p['most']), unit: shown(p['unit']) }),
+  'not-a-number': always(t.enterNumberWithIts),
+  'over-its-most': (p) => t.enterMostLess({ most: shown(p['most']) }),
+  unknown: always(t.notKnownHere),
+  taken: (p) => (p['tag'] ? t.inUseTag({ tag: shown(p['tag']) }) : t.alreadyInUse),
+  'not-at-this-site': always(t.hookAnotherSite),
+  'changed-meanwhile': always(t.anotherPersonHasChanged),
+  'of-held-bike': (p) => t.tagHasHadValue({ tag: shown(p['tag']) }),
+  'unknown-time-zone': always(t.timeZoneDoesNot),
+  stated: (p) => t.alreadySetParamsChange({ params: shown(p['value']) }),
+  'speaks-against': always(t.valueContradictsAnotherValue),
+  'same-bike': always(t.sameBike),
+  wrong: always(t.notYourCode),
+  'not-p256': always(t.valueNotAcceptedHere),
+  'not-json': always(t.notReadable),
+  'broken-text': always(t.textContainsBrokenCharacter),
+  'too-deep': always(t.dataNestedTooDeeply),
+  past: always(t.timeInPast),
+  'not-after-out': always(t.enterTimeAfterDeparture),
+  'too-few': always(t.tooFewValues),
+  'too-many': always(t.tooManyValues),
+  'too-late': always(t.tooLate),
+  'upside-down': always(t.minimumAboveMaximum),
+  'not-whole': always(t.enterWholeNumber),
+  'how-many': always(t.wrongNumberOfValues),
+  'no-ceiling': always(t.noMaximumKnown),
+  'no-room': always(t.noPressureAllowed),
+  order: always(t.wrongOrder),
+  'outside-fit': always(t.outsideFit),
+};
+
+export function fieldWords(code: FieldCode, params: ErrorParams = {}): string {
+  return FIELD_WORDS[code](params);
 }

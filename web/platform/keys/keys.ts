@@ -1,6 +1,5 @@
 import { nextTick, onScopeDispose } from 'vue';
 import { BURST_MS, KeyBurst } from './key-burst';
-import * as t from './messages';
 
 export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 export interface KeyHelp {
@@ -33,7 +32,7 @@ function isPressing(event: KeyboardEvent): boolean {
   return (
     (event.key === 'Enter' || event.key === ' ') &&
     event.target instanceof HTMLElement &&
-    event.target.matches(t.buttonSummaryInput) &&
+    event.target.matches('button, a, summary, input') &&
     !event.target.hasAttribute('data-keys-pass')
   );
 }

@@ -5,7 +5,6 @@ import type { Proof } from '@cadre/core/authorship';
 import type { Build } from '@cadre/core/fleet';
 import type { FittedPart, Position, ChecklistVersion } from '@cadre/core/catalogue';
 import type { Shape } from '@cadre/core/photos';
-import * as t from './messages';
 
 /** A check as this browser keeps it. It needs no session and no server. */
 export interface SavedCheck {
@@ -119,15 +118,15 @@ class LocalDatabase extends Dexie {
   constructor() {
     super('cadre');
     this.version(1).stores({
-      checks: t.idBikeidState,
-      marks: t.idCheckidSentCheckid,
+      checks: 'id, bikeId, state',
+      marks: 'id, checkId, sent, [checkId+sent]',
       things: 'key',
     });
     this.version(2).stores({ acts: 'id' });
     this.version(3).stores({ checklists: 'hash' });
     this.version(4).stores({ photos: 'id' });
     this.version(5)
-      .stores({ writers: t.idPersonid })
+      .stores({ writers: 'id, personId' })
       .upgrade(async (stored) => {
         // Marks from before there were series: each author's in the order of their times.
         await stored

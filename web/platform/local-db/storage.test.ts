@@ -49,7 +49,9 @@ describe('where marks are kept', () => {
     await vi.advanceTimersByTimeAsync(4900);
     expect(storageTrouble.value).toBeNull();
     await vi.advanceTimersByTimeAsync(200);
-    expect(said()).toContain('Close other windows');
+    expect(said()).toContain(
+      'this browser is not saving your marks. Close all other Cadre windows, then reload this page.',
+    );
     answer(0);
     await vi.advanceTimersByTimeAsync(0);
     expect(said()).toBe('');
@@ -59,7 +61,9 @@ describe('where marks are kept', () => {
     watchStorage();
     refuse(new Dexie.OpenFailedError('no room'));
     await vi.advanceTimersByTimeAsync(0);
-    expect(said()).toContain('Its disk may be full');
+    expect(said()).toContain(
+      'this browser could not save or read some data. The disk may be full, or the window may be private. Free some space or use another device, reload this page, and check that all your marks are there.',
+    );
     expect(reportError).toHaveBeenCalledOnce();
   });
 

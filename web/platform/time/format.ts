@@ -75,6 +75,6 @@ export function untilNow(at: number, now: number): string {
       ? t.minutesMin({ minutes })
       : minutes < 2880
         ? `${Math.floor(minutes / 60)} h${minutes % 60 ? t.minutesMin2({ minutes: minutes % 60 }) : ''}`
-        : t.day({ minutes: Math.round(minutes / 1440) });
+        : t.dayCount({ minutes: Math.round(minutes / 1440) });
   return at > now ? t.inSpan({ span }) : t.spanAgo({ span });
 }

@@ -1,9 +1,7 @@
-import * as t from './messages';
-
 /** A file kept its worker busy longer than any good one does. */
 export class TookTooLongError extends Error {
   constructor(readonly ms: number) {
-    super(t.noAnswerWithinMs({ ms }));
+    super(`no answer within ${ms} ms`);
     this.name = 'TookTooLongError';
   }
 }

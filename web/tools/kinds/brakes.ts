@@ -18,7 +18,7 @@ const judged =
 export const pads: Tool = {
   key: 'pads',
   name: t.discPads,
-  when: t.oneFigurePadWith,
+  when: t.oneValueForEach,
   fields: [
     { key: 'thickness', many: true, label: t.thickness, unit: 'mm', hint: t.leftRight34 },
     {
@@ -26,14 +26,14 @@ export const pads: Tool = {
       label: t.measured,
       start: 'total',
       choices: [
-        { value: 'total', label: t.withItsPlate },
-        { value: 'compound', label: t.compoundAlone },
+        { value: 'total', label: t.withPlate },
+        { value: 'compound', label: t.compoundOnly },
       ],
     },
-    { key: 'plate', label: t.plateAsMarked, unit: 'mm', spare: true },
-    { key: 'totalMin', label: t.leastTotalAsMarked, unit: 'mm', spare: true },
+    { key: 'plate', label: t.plateThicknessAsMarked, unit: 'mm', spare: true },
+    { key: 'totalMin', label: t.minimumTotalAsMarked, unit: 'mm', spare: true },
   ],
-  caution: t.bareFingersOffPads,
+  caution: t.doNotTouchPads,
   reading: { measure: 'disc-pad', typed: (value) => `${value('thickness')} ${value('method')}` },
   work: (given, policy) => {
     const total = given.text('method') === 'total';
@@ -41,7 +41,7 @@ export const pads: Tool = {
     const working =
       total && marked.totalMin === undefined
         ? t.totalPlateRoundedMm({ rounded: rounded(marked.plate ?? policy.limits.padPlate ?? 2) })
-        : t.thinnerTwoDecides;
+        : t.thinnerPadCounts;
     return tell(
       discPadVerdicts(given.numbers('thickness'), total ? 'total' : 'compound', marked, policy.limits),
       judged('disc-pad', working),
@@ -52,13 +52,13 @@ export const pads: Tool = {
 export const rotor: Tool = {
   key: 'rotor',
   name: t.rotor,
-  when: t.threePlacesMoreOn,
+  when: t.measureThreeMorePlaces,
   fields: [
     { key: 'places', many: true, label: t.places, unit: 'mm', hint: '1.62 1.58 1.56' },
-    { key: 'min', label: t.leastAsMarked, unit: 'mm', spare: true },
+    { key: 'min', label: t.minimumAsMarked, unit: 'mm', spare: true },
     { key: 'nominal', label: t.thicknessWhenNew, unit: 'mm', spare: true },
   ],
-  caution: t.bareFingersOffTrack,
+  caution: t.doNotTouchTrack,
   reading: { measure: 'rotor', typed: (value) => value('places') },
   work: (given, policy) =>
     tell(
@@ -69,7 +69,7 @@ export const rotor: Tool = {
       ),
       judged(
         'rotor',
-        t.leastNumbersPlacesWidest({
+        t.smallestNumbersPlacesLargest({
           numbers: given.numbers('places').length,
           rounded: rounded(Math.max(...given.numbers('places')) - Math.min(...given.numbers('places'))),
         }),
@@ -80,7 +80,7 @@ export const rotor: Tool = {
 export const track: Tool = {
   key: 'track',
   name: t.rimBrakeTrack,
-  when: t.straightedgeAcrossTrackFeeler,
+  when: t.putStraightedgeAcrossTrack,
   fields: [
     { key: 'hollow', label: t.hollow, unit: 'mm' },
     {
@@ -88,9 +88,9 @@ export const track: Tool = {
       label: t.wearMark,
       start: 'there',
       choices: [
-        { value: 'there', label: t.stillThere },
+        { value: 'there', label: t.stillVisible },
         { value: 'gone', label: t.gone },
-        { value: 'none', label: t.hasNone },
+        { value: 'none', label: t.noWearMark },
       ],
     },
   ],
@@ -104,7 +104,7 @@ export const track: Tool = {
         mark === 'gone' || mark === 'none' ? mark : 'there',
         policy.limits,
       ),
-      (verdict) => judged('rim-track', mark === 'gone' ? t.itsWearMarkGone : t.asMeasured)([verdict]),
+      (verdict) => judged('rim-track', mark === 'gone' ? t.wearMarkGone : t.measuredValue)([verdict]),
     );
   },
 };
@@ -112,7 +112,7 @@ export const track: Tool = {
 export const lever: Tool = {
   key: 'lever',
   name: t.brakeLever,
-  when: t.fewStrokesFirstThen,
+  when: t.pullLeverFewTimes,
   fields: [
     { key: 'bite', label: t.bitesAfter, unit: 'mm' },
     { key: 'travel', label: t.freeTravelGrip, unit: 'mm' },

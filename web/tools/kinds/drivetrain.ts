@@ -23,7 +23,7 @@ import {
 import * as t from '../messages';
 
 const GEARING = [
-  { value: '12', label: t.n11SprocketsMore },
+  { value: '12', label: t.n11MoreSprockets },
   { value: '9', label: t.n210Sprockets },
   { value: '1', label: t.oneSprocketHubGear },
 ] as const;
@@ -37,8 +37,8 @@ function judgeChain(elongation: number, working: string, given: Given, policy: T
   );
   return tell(chainVerdict(elongation, limits, policy.limits), (verdict) =>
     judgedAnswer('chain', [verdict], working, [
-      [t.newChain, percent(limits.chain.value)],
-      [t.sprocketsToo, percent(limits.sprockets.value)],
+      [t.replaceChain, percent(limits.chain.value)],
+      [t.replaceSprockets, percent(limits.sprockets.value)],
     ]),
   );
 }
@@ -55,15 +55,15 @@ function byWay(
 }
 
 const GEARED = { key: 'sprockets', label: t.gearing, start: '12', choices: GEARING };
-const CHAIN_CAUTION = t.gaugesPressBothRollers;
+const CHAIN_CAUTION = t.gaugesPressOnBoth;
 
 export const chainByLength: Tool = {
   key: 'chain-length',
   name: t.chainCaliper,
-  when: t.lengthOverTenLinks,
+  when: t.measureOverTenMore,
   fields: [
     { key: 'length', label: t.length, unit: 'mm' },
-    { key: 'links', label: t.fullLinks, start: '24', hint: t.innerOuterOne },
+    { key: 'links', label: t.fullLinks, start: '24', hint: t.oneInnerOneOuter },
     GEARED,
   ],
   reading: { measure: 'chain', typed: (value) => `${value('length')}/${value('links')}` },
@@ -80,8 +80,8 @@ export const chainByLength: Tool = {
 export const chainByRuler: Tool = {
   key: 'chain-ruler',
   name: t.chainRuler,
-  when: t.fromPinPinOver,
-  fields: [{ key: 'sixteenths', label: t.pastTwelfthInch, unit: '1/16 in', start: '1' }, GEARED],
+  when: t.measureFromPinPin,
+  fields: [{ key: 'sixteenths', label: t.beyondTwelveInches, unit: '1/16 in', start: '1' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('sixteenths')}/16` },
   work: (given, policy) =>
     byWay(
@@ -95,14 +95,14 @@ export const chainByRuler: Tool = {
 export const chainByGauge: Tool = {
   key: 'chain-gauge',
   name: t.chainDropInGauge,
-  when: t.largestFigureDropsIn,
+  when: t.largestNumberDropsIn,
   caution: CHAIN_CAUTION,
   fields: [{ key: 'wear', label: t.dropsIn, unit: '%', start: '0.5' }, GEARED],
   reading: { measure: 'chain', typed: (value) => `${value('wear')} %` },
   work: (given, policy) =>
     byWay(
       elongationByGauge(given.number('wear') / 100),
-      (value) => t.judgedLowerEdgeIts({ percent: percent(value) }),
+      (value) => t.judgedLowerEndIts({ percent: percent(value) }),
       given,
       policy,
     ),
@@ -116,7 +116,7 @@ const simple =
 export const hanger: Tool = {
   key: 'hanger',
   name: t.hanger,
-  when: t.gaugeInHangerOne,
+  when: t.fitGaugeHangerTurn,
   fields: [
     { key: 'gaps', many: true, label: t.gaps, unit: 'mm', hint: t.topBottomFrontBack },
     {
@@ -133,20 +133,20 @@ export const hanger: Tool = {
   work: (given, policy) =>
     tell(
       hangerVerdict(given.numbers('gaps'), given.number('sprockets'), policy.limits),
-      simple('hanger', (verdict) => t.widestLessNarrowestGap({ rounded: rounded(verdict.value) })),
+      simple('hanger', (verdict) => t.largestMinusSmallestGap({ rounded: rounded(verdict.value) })),
     ),
 };
 
 export const slack: Tool = {
   key: 'slack',
   name: t.chainSlack,
-  when: t.withoutDerailleurUpDown,
+  when: t.forBikesWithoutDerailleur,
   fields: [{ key: 'slack', label: t.slack, unit: 'mm' }],
-  caution: t.fingersClearRingSprocket,
+  caution: t.keepFingersAwayFrom,
   reading: { measure: 'chain-slack', typed: (value) => value('slack') },
   work: (given, policy) =>
     tell(
       slackVerdict(given.number('slack'), policy.limits),
-      simple('chain-slack', (verdict) => t.roundedMmAgainstIts({ rounded: rounded(verdict.value) })),
+      simple('chain-slack', (verdict) => t.roundedMmComparedWith({ rounded: rounded(verdict.value) })),
     ),
 };

@@ -20,8 +20,8 @@ const kpa = (value: number | undefined): number | undefined =>
 
 export const tyre: Tool = {
   key: 'tyre',
-  name: t.tyreWindowStart,
-  when: t.whereItsPressureBelongs,
+  name: t.tyrePressure,
+  when: t.minimumMaximumStartingPressure,
   fields: [
     { key: 'mass', label: t.riderBikeBags, unit: 'kg' },
     {
@@ -34,9 +34,9 @@ export const tyre: Tool = {
       ],
     },
     { key: 'width', label: t.tyreWidth, unit: 'mm' },
-    { key: 'sidewallMin', label: t.sidewallLeast, unit: 'bar', spare: true },
-    { key: 'sidewallMax', label: t.sidewallMost, unit: 'bar', spare: true },
-    { key: 'rimMax', label: t.rimMost, unit: 'bar', spare: true },
+    { key: 'sidewallMin', label: t.sidewallMinimum, unit: 'bar', spare: true },
+    { key: 'sidewallMax', label: t.sidewallMaximum, unit: 'bar', spare: true },
+    { key: 'rimMax', label: t.rimMaximum, unit: 'bar', spare: true },
     {
       key: 'surface',
       label: t.surface,
@@ -65,7 +65,7 @@ export const tyre: Tool = {
       ],
     },
   ],
-  caution: t.startingPointForAdults,
+  caution: t.startingPressureForAdults,
   work: (given, policy) => {
     const width = given.number('width');
     const marked = {
@@ -78,11 +78,11 @@ export const tyre: Tool = {
     const share = WHEEL_SHARE[given.text('end') === 'front' ? 'front' : 'rear'];
     const surface = SURFACES.find((each) => each === given.text('surface')) ?? 'hard';
     const ride = { surface, wet: given.text('wet') === 'wet', tubeless: given.text('tube') === 'tubeless' };
-    const ends = `${window.floor === null ? t.noFloorKnown : t.overBar({ bar: bar(window.floor) })}, ${window.ceiling === null ? t.noMaximumKnown : t.underBar({ bar: bar(window.ceiling) })}`;
+    const ends = `${window.floor === null ? t.noMinimumKnown : t.fromBar({ bar: bar(window.floor) })}, ${window.ceiling === null ? t.noMaximumKnown : t.upBar({ bar: bar(window.ceiling) })}`;
     return tell(tyreStart(given.number('mass'), share, width, ride, window), (start) => ({
       says: t.startBarPart({
         bar: bar(start.pressure),
-        part: start.held ? t.heldItsPart({ part: start.held === 'floor' ? t.least : t.most }) : '',
+        part: start.held ? t.limitedItsPart({ part: start.held === 'floor' ? t.minimum : t.maximum }) : '',
       }),
       working: t.valueKgShareRounded({
         value: given.text('mass'),
@@ -92,7 +92,7 @@ export const tyre: Tool = {
         bar: bar(start.calculated),
       }),
       rows: [
-        [t.window, ends],
+        [t.limits, ends],
         [t.inPsi, rounded(convert(start.pressure, 'kPa', 'psi'), 1)],
       ],
     }));
@@ -102,18 +102,18 @@ export const tyre: Tool = {
 export const leakTool: Tool = {
   key: 'leak',
   name: t.leak,
-  when: t.twoGaugeReadingsHours,
+  when: t.twoPressureReadingsSome,
   fields: [
-    { key: 'before', label: t.first, unit: 'bar' },
-    { key: 'after', label: t.then, unit: 'bar' },
+    { key: 'before', label: t.firstPressure, unit: 'bar' },
+    { key: 'after', label: t.secondPressure, unit: 'bar' },
     { key: 'hours', label: t.hoursBetween, unit: 'h' },
-    { key: 'floor', label: t.leastMayHave, unit: 'bar', spare: true },
-    { key: 'nextLook', label: t.lookedAgainIn, unit: 'h', start: '24', spare: true },
-    { key: 'warmthBefore', label: t.warmthThen, unit: '°C', spare: true },
-    { key: 'warmthAfter', label: t.warmthNow, unit: '°C', spare: true },
-    { key: 'altitude', label: t.aboveSea, unit: 'm', start: '0', spare: true },
+    { key: 'floor', label: t.minimumPressure, unit: 'bar', spare: true },
+    { key: 'nextLook', label: t.nextCheckIn, unit: 'h', start: '24', spare: true },
+    { key: 'warmthBefore', label: t.temperatureFirstReading, unit: '°C', spare: true },
+    { key: 'warmthAfter', label: t.temperatureSecondReading, unit: '°C', spare: true },
+    { key: 'altitude', label: t.altitude, unit: 'm', start: '0', spare: true },
   ],
-  caution: t.smallPumpGaugesNot,
+  caution: t.useSameGoodGauge,
   work: (given, policy) => {
     const site = sitePressure(given.maybe('altitude') ?? 0);
     if (!site.ok) return tell(site, () => ({ says: '', working: '' }));
@@ -131,13 +131,13 @@ export const leakTool: Tool = {
       says:
         answer.outcome === 'too-soon'
           ? answer.because === 'hours'
-            ? t.tooSoonSayGauge
-            : t.tooSoonSayGauges
+            ? t.noResultYetMeasure
+            : t.noResultYetChange
           : answer.outcome === 'fail'
             ? answer.because === 'floor'
-              ? t.fallsUnderItsLeast
-              : t.losesPercentDaySoon({ percent: percent(answer.perDay, 1) })
-            : t.holdsPercentDay({ percent: percent(Math.max(0, answer.perDay), 1) }),
+              ? t.belowItsMinimumBefore
+              : t.losesPercentDayFix({ percent: percent(answer.perDay, 1) })
+            : t.holdsPressureLossPercent({ percent: percent(Math.max(0, answer.perDay), 1) }),
       bad: answer.outcome === 'fail',
       working: t.roundedRounded2RoundedRounded3({
         rounded: rounded(input.before, 0),
@@ -149,7 +149,7 @@ export const leakTool: Tool = {
       }),
       ...(answer.hoursToFloor === null
         ? {}
-        : { rows: [[t.untilItsLeast, `${rounded(answer.hoursToFloor, 0)} h`]] as const }),
+        : { rows: [[t.timeUntilMinimum, `${rounded(answer.hoursToFloor, 0)} h`]] as const }),
     }));
   },
 };
@@ -157,12 +157,12 @@ export const leakTool: Tool = {
 export const runOut: Tool = {
   key: 'run-out',
   name: 'Run-out',
-  when: t.pointerHeldStillRim,
+  when: t.holdPointerStillRim,
   fields: [
     {
       key: 'runOut',
       many: true,
-      label: t.widestLessNarrowest,
+      label: t.largestMinusSmallest,
       unit: 'mm',
       hint: t.sidewaysThenUpDown,
     },
@@ -185,7 +185,7 @@ export const runOut: Tool = {
       ],
     },
   ],
-  caution: t.neverFingertipNearSpokes,
+  caution: t.neverPutFingerNear,
   reading: { measure: 'run-out', typed: (value) => value('runOut') },
   work: (given, policy) =>
     tell(
@@ -202,19 +202,19 @@ export const runOut: Tool = {
 export const spokes: Tool = {
   key: 'spokes',
   name: t.spokes,
-  when: t.oneSideRoundFrom,
+  when: t.oneSideInOrder,
   fields: [
     { key: 'readings', many: true, label: t.readings, hint: t.n98102970 },
     {
       key: 'method',
-      label: t.by,
+      label: t.method,
       start: 'meter',
       choices: [
         { value: 'meter', label: t.meter },
         { value: 'pitch', label: t.pitchHz },
       ],
     },
-    { key: 'floor', label: t.leastAsMarked, spare: true },
+    { key: 'floor', label: t.minimumAsMarked, spare: true },
   ],
   reading: {
     measure: 'spokes',
@@ -238,13 +238,13 @@ export const spokes: Tool = {
         const answered = judgedAnswer(
           'spokes',
           answer.verdicts,
-          t.partRelativeSpokes({
+          t.partSpoke({
             part: pitch ? t.pitchMiddlePitch : t.readingMiddleReading,
             relative: answer.relative.length,
           }),
           off.map(([at, value]) => [t.spokeFromValve({ at }), percent(value, 0)] as const),
         );
-        const enough = pitch ? t.pitchTellsEvenFrom : t.withoutWheelsMarkedLeast;
+        const enough = pitch ? t.pitchShowsWhetherSpokes : t.withoutWheelsMarkedMinimum;
         return answer.saysEnough
           ? answered
           : { ...answered, next: [answered.next, enough].filter(Boolean).join(' ') };
@@ -256,15 +256,15 @@ export const spokes: Tool = {
 export const bearing: Tool = {
   key: 'bearing',
   name: t.bearingFinder,
-  when: t.caliperOnBoreOutside,
+  when: t.measureInnerDiameterOuter,
   fields: [
-    { key: 'bore', label: t.bore, unit: 'mm' },
-    { key: 'outside', label: t.outside, unit: 'mm' },
+    { key: 'bore', label: t.innerDiameter, unit: 'mm' },
+    { key: 'outside', label: t.outerDiameter, unit: 'mm' },
     { key: 'width', label: t.widthHeight, unit: 'mm' },
   ],
   work: (given) =>
     tell(findBearings(given.number('bore'), given.number('outside'), given.number('width')), (found) => ({
-      says: found[0] ? found[0].bearing.designation : t.noneStandardSizesMeasure,
+      says: found[0] ? found[0].bearing.designation : t.notStandardSizeMeasure,
       working: t.within015Mm({ bearings: BEARINGS.length }),
       next: found.some(({ bearing: each }) => each.kind === 'headset') ? t.headsetBearingsCompareAngles : '',
       bad: found.length === 0,

@@ -31,26 +31,26 @@ const stated = (given: Given, pairs: readonly (readonly [string, string])[]): re
 
 export const torque: Tool = {
   key: 'torque',
-  name: t.torqueJoint,
-  when: t.severalFiguresForOne,
+  name: t.torqueForJoint,
+  when: t.ifJointHasSeveral,
   fields: [
-    { key: 'part', label: t.onPartMost, unit: 'N m', spare: true },
-    { key: 'clamp', label: t.onClampMost, unit: 'N m', spare: true },
-    { key: 'bar', label: t.onBarPostMost, unit: 'N m', spare: true },
-    { key: 'least', label: t.statedLeast, unit: 'N m', spare: true },
+    { key: 'part', label: t.maximumMarkedOnPart, unit: 'N m', spare: true },
+    { key: 'clamp', label: t.maximumMarkedOnClamp, unit: 'N m', spare: true },
+    { key: 'bar', label: t.maximumBarPost, unit: 'N m', spare: true },
+    { key: 'least', label: t.statedMinimum, unit: 'N m', spare: true },
     {
       key: 'margin',
-      label: t.underItBy,
+      label: t.safetyMargin,
       unit: '%',
       start: '0',
       choices: [
         { value: '0', label: t.statedValue },
-        { value: '10', label: t.n10Under },
+        { value: '10', label: t.n10Below },
       ],
     },
     {
       key: 'bolts',
-      label: t.boltsIn,
+      label: t.numberBolts,
       start: '2',
       choices: ['1', '2', '3', '4', '5', '6'].map((value) => ({ value, label: value })),
     },
@@ -69,25 +69,28 @@ export const torque: Tool = {
       (answer) => {
         if (answer.kind === 'conflict')
           return {
-            says: t.conflictLeastRoundedMost({
+            says: t.conflictMinimumRoundedMaximum({
               rounded: rounded(answer.floor.value),
               rounded2: rounded(answer.ceiling.value),
             }),
-            working: t.takesNoMoreThan({ of: answer.ceiling.of, rounded: rounded(answer.ceiling.value) }),
+            working: t.allowsMaximumRoundedN({
+              of: answer.ceiling.of,
+              rounded: rounded(answer.ceiling.value),
+            }),
             bad: true,
           };
         const order = boltOrder(given.number('bolts'));
         const force = handForce(answer.target, given.number('wrench'));
         return {
           says: `${rounded(answer.target)} N m`,
-          working: t.leastStatedRoundedN({
+          working: t.lowestStatedValueRounded({
             rounded: rounded(answer.ceiling.value),
             of: answer.ceiling.of,
-            part: given.text('margin') === '0' ? '' : t.lessValue({ value: given.text('margin') }),
+            part: given.text('margin') === '0' ? '' : t.minusValue({ value: given.text('margin') }),
           }),
           rows: [
             [t.inStages, answer.stages.map((stage) => `${rounded(stage)}`).join(' · ') + ' N m'],
-            [t.orderBolts, order.ok ? order.value.join(' – ') : ''],
+            [t.tighteningOrder, order.ok ? order.value.join(' – ') : ''],
             [
               t.imperial,
               t.roundedInLbfRounded2({
@@ -96,7 +99,7 @@ export const torque: Tool = {
               }),
             ],
             [
-              t.pullWrench,
+              t.forceWrench,
               force.ok
                 ? t.roundedNAboutRounded2({
                     rounded: rounded(force.value, 0),
@@ -115,16 +118,16 @@ export const torque: Tool = {
 export const adapter: Tool = {
   key: 'adapter',
   name: t.wrenchWithAdapter,
-  when: t.crowfootExtensionInLine,
+  when: t.forCrowfootExtensionIn,
   fields: [
-    { key: 'target', label: t.wanted, unit: 'N m' },
-    { key: 'wrench', label: t.handSquare, unit: 'mm' },
-    { key: 'adapter', label: t.squareBolt, unit: 'mm' },
+    { key: 'target', label: t.wantedTorque, unit: 'N m' },
+    { key: 'wrench', label: t.handSquareDrive, unit: 'mm' },
+    { key: 'adapter', label: t.squareDriveBolt, unit: 'mm' },
   ],
-  caution: t.inLineOnlyRight,
+  caution: t.onlyForAdapterIn,
   work: (given) =>
     tell(wrenchSetting(given.number('target'), given.number('wrench'), given.number('adapter')), (set) => ({
-      says: t.setRoundedNM({ rounded: rounded(set) }),
+      says: t.setWrenchRoundedN({ rounded: rounded(set) }),
       working: `${given.text('target')} × ${given.text('wrench')} ÷ (${given.text('wrench')} + ${given.text('adapter')})`,
     })),
 };
@@ -135,15 +138,15 @@ const PAIRS: readonly (readonly [string, WrittenUnit])[] = (Object.keys(UNITS) a
 export const units: Tool = {
   key: 'units',
   name: t.units,
-  when: t.figureInAllUnits,
+  when: t.convertsValueOtherUnits,
   fields: [
-    { key: 'value', label: t.figure },
+    { key: 'value', label: t.value },
     { key: 'unit', label: t.unit, start: 'psi', choices: PAIRS.map(([label, value]) => ({ value, label })) },
   ],
   work: (given) => {
     const value = given.number('value');
     const unit = PAIRS.find(([, each]) => each === given.text('unit'))?.[1] ?? 'psi';
-    if (!Number.isFinite(value)) return { state: 'wrong', fields: { value: t.aNumber } };
+    if (!Number.isFinite(value)) return { state: 'wrong', fields: { value: t.enterNumber } };
     const [kind] = UNITS[unit];
     const others = PAIRS.filter(([, each]) => UNITS[each][0] === kind && each !== unit);
     const [first] = others;
@@ -169,9 +172,9 @@ const BAND_WORDS: Record<SagBand, string> = {
 export const sag: Tool = {
   key: 'sag',
   name: t.sagTravel,
-  when: t.riderInRidingClothes,
+  when: t.withRiderInRiding,
   fields: [
-    { key: 'ring', label: t.ringShaftShows, unit: 'mm' },
+    { key: 'ring', label: t.ringPositionVisibleShaft, unit: 'mm' },
     { key: 'travel', label: t.travelStroke, unit: 'mm' },
     {
       key: 'band',
@@ -180,10 +183,10 @@ export const sag: Tool = {
       choices: SAG_BANDS.map((value) => ({ value, label: BAND_WORDS[value] })),
     },
     { key: 'pressure', label: t.pressureNow, unit: 'bar', spare: true },
-    { key: 'markedMax', label: t.mostAsMarked, unit: 'bar', spare: true },
-    { key: 'used', label: t.usedOnLastRide, unit: 'mm', spare: true },
+    { key: 'markedMax', label: t.maximumAsMarked, unit: 'bar', spare: true },
+    { key: 'used', label: t.travelUsedOnLast, unit: 'mm', spare: true },
   ],
-  caution: t.mostFifthStepNever,
+  caution: t.changeUpOneFifth,
   reading: { measure: 'sag', typed: (value) => `${value('ring')}/${value('travel')}` },
   work: (given, policy) => {
     const share = sagShare(given.number('ring'), given.number('travel'));
@@ -209,8 +212,8 @@ export const sag: Tool = {
     if (travel && !travel.ok) return tell(travel, () => ({ says: '', working: '' }));
     const NOTE = {
       'firmer-than-needed': t.firmerThanNeededIf,
-      'full-travel': t.allNormalUnlessWas,
-      'as-meant': t.asMeant,
+      'full-travel': t.fullTravelNormalUnless,
+      'as-meant': t.asIntended,
     } as const;
     return tell(sagVerdict(share.value, band, policy.limits), (verdict) =>
       judgedAnswer(
@@ -228,14 +231,14 @@ export const sag: Tool = {
           ...(next?.ok
             ? [
                 [
-                  t.tryNext,
+                  t.tryWord,
                   t.roundedBarPart({
                     rounded: rounded(next.value.pressure / 100),
                     part:
                       next.value.held === 'step'
-                        ? t.fifthStep
+                        ? t.oneFifthChange
                         : next.value.held === 'marked'
-                          ? t.markedMost
+                          ? t.markedMaximum
                           : '',
                   }),
                 ] as const,
@@ -251,7 +254,7 @@ export const sag: Tool = {
 export const battery: Tool = {
   key: 'battery',
   name: t.battery,
-  when: t.chargeForStoreWhat,
+  when: t.chargeForStorageRemaining,
   fields: [
     { key: 'charge', label: t.charge, unit: '%', spare: true },
     { key: 'measured', label: t.measuredEnergy, unit: 'Wh', spare: true },
@@ -282,9 +285,9 @@ export const battery: Tool = {
           }
         : { state: 'waiting' };
     return tell(chargeVerdict(charge / 100, true, policy.limits), (verdict) => ({
-      says: verdict.outcome === 'pass' ? t.rightForStore : judgedAnswer('battery', [verdict], '').says,
+      says: verdict.outcome === 'pass' ? t.goodForStorage : judgedAnswer('battery', [verdict], '').says,
       next: verdict.outcome === 'pass' ? '' : (judgedAnswer('battery', [verdict], '').next ?? ''),
-      working: t.storedBetweenPercentPercent2({
+      working: t.storeBetweenPercentPercent2({
         percent: percent(policy.limits.chargeLeast ?? 0.4, 0),
         percent2: percent(policy.limits.chargeMost ?? 0.7, 0),
       }),
@@ -300,10 +303,10 @@ export const waiting: Tool = {
   when: t.chainNowChainCassette,
   fields: [
     { key: 'chainParts', label: t.chain },
-    { key: 'chainMinutes', label: t.itsMinutes, unit: 'min', start: '15' },
-    { key: 'sprocketParts', label: t.cassetteRings },
-    { key: 'sprocketMinutes', label: t.theirMinutes, unit: 'min', start: '45' },
-    { key: 'rate', label: t.hourWork, start: '40' },
+    { key: 'chainMinutes', label: t.workForChain, unit: 'min', start: '15' },
+    { key: 'sprocketParts', label: t.cassetteChainrings },
+    { key: 'sprocketMinutes', label: t.workForCassetteChainrings, unit: 'min', start: '45' },
+    { key: 'rate', label: t.hourlyRate, start: '40' },
   ],
   work: (given) =>
     tell(
@@ -323,24 +326,24 @@ export const waiting: Tool = {
 export const decline: Tool = {
   key: 'repair-or-decline',
   name: t.repairDecline,
-  when: t.usedBikeItsPrice,
+  when: t.usedBikePricePlus,
   fields: [
-    { key: 'price', label: t.priceAsked },
-    { key: 'worth', label: t.fitOneWorth },
-    { key: 'parts', many: true, label: t.partsEachRepair, hint: t.oneFigureFinding22 },
+    { key: 'price', label: t.askingPrice },
+    { key: 'worth', label: t.valueWhenRepaired },
+    { key: 'parts', many: true, label: t.partsCostEachRepair, hint: t.oneValueForEachRepair },
     {
       key: 'minutes',
       many: true,
-      label: t.minutesEach,
+      label: t.minutesEachRepair,
       unit: 'min',
       hint: t.inSameOrder30,
     },
-    { key: 'rate', label: t.hourWork, start: '40' },
+    { key: 'rate', label: t.hourlyRate, start: '40' },
   ],
   work: (given) => {
     const [parts, minutes] = [given.numbers('parts'), given.numbers('minutes')];
     if (parts.length !== minutes.length)
-      return { state: 'wrong', fields: { minutes: t.asManyAsParts({ parts: parts.length }) } };
+      return { state: 'wrong', fields: { minutes: t.enterAsManyValues({ parts: parts.length }) } };
     return tell(
       assessment(
         parts.map((each, at) => ({ parts: each, minutes: minutes[at] ?? 0 })),
@@ -350,9 +353,9 @@ export const decline: Tool = {
       ),
       (answer) => ({
         says: answer.accept
-          ? t.worthRoundedUnderFit({ rounded: rounded(answer.gain) })
-          : t.declineRoundedOverFit({ rounded: rounded(-answer.gain) }),
-        working: t.valueRoundedRepairsRounded2({
+          ? t.worthBuyingRoundedBelow({ rounded: rounded(answer.gain) })
+          : t.declineRoundedAboveIts({ rounded: rounded(-answer.gain) }),
+        working: t.valueRoundedForRepairs({
           value: given.text('price'),
           rounded: rounded(answer.repairs),
           rounded2: rounded(answer.whole),

@@ -10,6 +10,7 @@ import { FitnessMark } from '@cadre/web/ui';
 import * as t from './messages';
 
 /** The day in figures: when it opens, how many bikes may go out, are due, are held, and are to be looked at again. */
+withDefaults(defineProps<{ brief?: boolean }>(), { brief: false });
 const fleet = useFleet();
 const now = useNow();
 const counts = computed(() => {
@@ -38,22 +39,22 @@ const opening = computed(() =>
 </script>
 
 <template>
-  <dl class="figures flex whitespace-nowrap items-center gap-x-5 max-[1400px]:gap-x-4" :aria-label="t.theDay">
-    <div v-if="site && opening" class="leading-tight max-lg:hidden">
-      <dt class="text-sm text-soft">{{ t.nameOpensOpensat({ name: site.name, opensAt: site.opensAt }) }}</dt>
-      <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : 'open' }}</dd>
+  <dl class="figures flex whitespace-nowrap items-center gap-x-4 flex-wrap" :aria-label="t.theDay">
+    <div v-if="site && opening && !brief" class="leading-tight">
+      <dt class="text-sm text-soft">{{ t.nameOpensOpensAt({ name: site.name, opensAt: site.opensAt }) }}</dt>
+      <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : t.open }}</dd>
     </div>
-    <div class="leading-tight max-[1400px]:hidden">
+    <div v-if="!brief" class="leading-tight">
       <dt class="text-sm text-soft">{{ t.now }}</dt>
       <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
     </div>
     <div class="leading-tight">
-      <dt class="text-sm text-soft">{{ t.mayGoOut }}</dt>
+      <dt class="text-sm text-soft">{{ t.clearedBikes }}</dt>
       <dd class="flex items-center gap-1.5">
         <FitnessMark fitness="cleared" :size="18" /><span class="sturdy" data-count="fit">{{
           fleet.wall ? fit : '–'
         }}</span
-        ><span v-if="fleet.wall" class="text-soft md:max-lg:hidden">{{
+        ><span v-if="fleet.wall" class="text-soft max-sm:hidden">{{
           t.ofBikes({ bikes: fleet.bikes.length })
         }}</span>
       </dd>
@@ -78,12 +79,12 @@ const opening = computed(() =>
       </dd>
     </div>
     <div v-if="again[0]" class="leading-tight" data-strip-again>
-      <dt class="text-sm text-soft">{{ t.again }}</dt>
+      <dt class="text-sm text-soft">{{ t.recheckNow }}</dt>
       <dd>
         <RouterLink
           :to="{ name: 'bike', params: { bikeId: again[0].bike.id } }"
           class="flex items-center gap-1 font-semibold text-watch underline"
-          :aria-label="t.lookAgainAgain({ again: again.map((each) => each.bike.tag).join(', ') })"
+          :aria-label="t.recheckNowAgain({ again: again.map((each) => each.bike.tag).join(', ') })"
           ><Hourglass :size="17" aria-hidden="true" />{{ again.length }}</RouterLink
         >
       </dd>

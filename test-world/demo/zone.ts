@@ -1,0 +1,2 @@
+/** Where the demo lies. */
+export const DEMO_ZONE = 'Europe/London';

@@ -1,0 +1,1 @@
+export { AREAS, type Area, type ViewHelp } from './nav';

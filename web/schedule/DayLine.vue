@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { ChevronDown } from '@lucide/vue';
+import { siteTimeToday } from '@cadre/core/schedule';
+import { clock, untilNow, useNow } from '@cadre/web/platform/time';
+import { useFleet } from '@cadre/web/fleet';
+import DayCounts from './DayCounts.vue';
+import GroupStrip from './GroupStrip.vue';
+import { useCover } from './use-cover';
+import { shortBrief } from './wording';
+import * as t from './messages';
+
+/** The day in one line: the next group out, how many of its bikes are cleared, what is short. Opened, the whole day. */
+const fleet = useFleet();
+const now = useNow();
+const covers = useCover();
+const next = computed(() => covers.value.find((cover) => cover.group.outAt > now.value) ?? null);
+const short = computed(() => (next.value ? shortBrief(next.value.wants) : ''));
+const site = computed(
+  () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
+);
+const opening = computed(() =>
+  site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null,
+);
+const out = computed(() => {
+  if (!next.value) return null;
+  const { outAt, siteId, name } = next.value.group;
+  return { at: clock(outAt, fleet.siteById.get(siteId)?.timeZone), name };
+});
+</script>
+
+<template>
+  <div class="min-w-0 max-lg:grow" data-day-line>
+    <button
+      type="button"
+      popovertarget="the-day"
+      class="figures flex min-h-11 w-full min-w-0 items-center gap-2 rounded-md border-2 px-2 text-left leading-tight hover:bg-sunk"
+      :class="short ? 'border-watch' : 'border-line'"
+    >
+      <span class="sr-only">{{ t.showDay }}{{ ' ' }}</span>
+      <span v-if="opening && opening > now" class="shrink-0 text-soft max-[1500px]:hidden"
+        >{{ t.opensIn({ span: untilNow(opening, now) }) }} ·</span
+      >
+      <template v-if="next && out">
+        <span class="sturdy shrink-0">{{ out.at }}</span>
+        <span class="min-w-0 shrink truncate max-[1500px]:hidden">{{ out.name }}</span>
+        <strong class="shrink-0" :class="short ? 'text-watch' : 'text-act'" data-cover>{{
+          t.clearedNeeded({ cleared: next.cleared, needed: next.needed })
+        }}</strong>
+        <span v-if="short" class="whitespace-nowrap font-semibold text-watch">{{
+          t.shortOf({ short })
+        }}</span>
+        <span v-else class="shrink-0 text-soft">{{ t.cleared }}</span>
+      </template>
+      <span v-else class="text-soft">{{ t.noGroupToday }}</span>
+      <ChevronDown class="ml-auto size-4 shrink-0" aria-hidden="true" />
+    </button>
+    <div
+      id="the-day"
+      popover
+      class="fixed inset-x-2 top-[calc(var(--strip)+0.25rem)] bottom-auto m-0 ml-auto w-auto max-w-3xl space-y-3 rounded-lg border-2 border-ink/60 bg-ground p-3 text-ink shadow-lg"
+    >
+      <DayCounts />
+      <GroupStrip />
+    </div>
+  </div>
+</template>
