@@ -74,7 +74,9 @@ describe('parts', () => {
       reasons: ['not-reassembled', 'no-valid-check'],
     });
     expect(await world.fitness(to.id)).toMatchObject({ fitness: 'due' });
-    expect((await world.bikeNow(from.id)).facts.notReassembled[0]?.what).toContain('front wheel (wanderer) removed');
+    expect((await world.bikeNow(from.id)).facts.notReassembled[0]?.what).toContain(
+      'front wheel (wanderer) removed',
+    );
     // Its history went with it.
     expect(answer.from.fitments).toMatchObject([
       { part: { id: fitted?.part.id }, removedAt: expect.any(Number) },

@@ -56,6 +56,8 @@ const steps = computed(() => [
     act: t.makeRound,
   },
 ]);
+/** With bikes on racks the wall needs the room: only the next step is left to show. */
+const brief = computed(() => fleet.bikes.length > 0);
 const next = computed(() => steps.value.find((step) => !step.done) ?? null);
 const shown = computed(
   () =>
@@ -71,20 +73,24 @@ const shown = computed(
 <template>
   <section
     v-if="shown"
-    class="mt-3 max-w-3xl rounded-md border-2 border-ink/60 bg-plate p-4"
+    :class="
+      brief
+        ? 'mt-1.5 flex flex-wrap items-center gap-x-3 rounded-md bg-plate px-3'
+        : 'mt-3 max-w-3xl rounded-md border-2 border-ink/60 bg-plate p-4'
+    "
     aria-labelledby="first-steps"
     data-first-steps
   >
-    <div class="flex items-center justify-between gap-3">
-      <h2 id="first-steps" class="sturdy text-xl">{{ t.firstSteps }}</h2>
+    <div class="flex items-center justify-between gap-3" :class="brief && 'order-2'">
+      <h2 id="first-steps" :class="brief ? 'sr-only' : 'sturdy text-xl'">{{ t.firstSteps }}</h2>
       <ActButton kind="quiet" @click="hidden = true">{{ t.hideSteps }}</ActButton>
     </div>
-    <ol class="mt-2 space-y-1">
+    <ol :class="brief ? 'grow' : 'mt-2 space-y-1'">
       <li
-        v-for="(step, index) in steps"
+        v-for="(step, index) in brief && next ? [next] : steps"
         :key="step.key"
         class="flex flex-wrap items-center gap-3 rounded px-2 py-1.5"
-        :class="step.key === next?.key && 'bg-sunk'"
+        :class="step.key === next?.key && !brief && 'bg-sunk'"
         :data-step="step.key"
         :data-done="step.done"
       >
@@ -98,7 +104,7 @@ const shown = computed(
         >
         <span class="min-w-48 grow leading-tight"
           ><span class="font-semibold">{{ step.title }}</span
-          ><span v-if="!step.done" class="block text-soft">{{ step.how }}</span></span
+          ><span v-if="!step.done && !brief" class="block text-soft">{{ step.how }}</span></span
         >
         <template v-if="!step.done">
           <ActButton v-if="step.to" :to="step.to" :kind="step.key === next?.key ? 'main' : undefined">{{
