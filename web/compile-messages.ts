@@ -15,13 +15,12 @@ const ACCENTED: Readonly<Record<string, string>> = Object.fromEntries(
   ),
 );
 
-/** A text in accents and a third longer, as a language with longer words would have it. */
+/** A text in accents and each word a third longer, as a language with longer words would have it. */
 function pseudo(text: string): string {
-  const accented = [...text].map((letter) => ACCENTED[letter] ?? letter).join('');
-  const letters = accented.replace(/[^\p{L}]/gu, '').length;
-  return letters < 2
-    ? accented
-    : accented.replace(/(\p{L})(?=[^\p{L}]*$)/u, `$1${'ö'.repeat(Math.ceil(letters / 3))}`);
+  return [...text]
+    .map((letter) => ACCENTED[letter] ?? letter)
+    .join('')
+    .replace(/\p{L}{2,}/gu, (word) => word + 'ö'.repeat(Math.round(word.length / 3)));
 }
 
 const quoted = (text: string): string => text.replace(/'/g, "''").replace(/[{}]/g, "'$&'");

@@ -55,7 +55,9 @@ const doneOf = (column: BatchColumn): string => {
           :class="index === columnAt && 'font-semibold text-act'"
           :data-column="column.key"
         >
-          <span class="text-pretty hyphens-auto" lang="en">{{ columnName(column) }}</span>
+          <span class="text-pretty hyphens-auto [overflow-wrap:anywhere]" lang="en">{{
+            columnName(column)
+          }}</span>
           <span class="figures text-soft">{{ doneOf(column) }}</span>
         </div>
       </div>

@@ -4,6 +4,7 @@ import { plain } from '@cadre/core/fleet';
 import { SelectField } from '@cadre/web/ui';
 import { useImport } from './use-import';
 import { columnWords } from './wording';
+import { buildWord } from '@cadre/web/words';
 import * as t from './messages';
 
 /** Asked once for a whole file: which way its dates are written, and what its words mean where that is not certain. */
@@ -11,7 +12,7 @@ const bring = useImport();
 const meanings = (column: Parameters<typeof wordsOf>[0]) => [
   { value: '?', label: t.notKnown },
   { value: '', label: t.ignoreCell },
-  ...wordsOf(column).map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
+  ...wordsOf(column).map((word) => ({ value: word, label: buildWord(word) })),
 ];
 </script>
 

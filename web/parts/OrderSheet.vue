@@ -14,7 +14,7 @@ const cost = computed(() => props.orders.reduce((sum, order) => sum + order.cost
 const reason = (line: OrderLine): string =>
   [
     ...line.wantedFor.map((each) => (each.count > 1 ? `${each.tag} ×${each.count}` : each.tag)),
-    line.toTheLeast > 0 ? `shelf ×${line.toTheLeast}` : '',
+    line.toTheLeast > 0 ? t.stockCount({ count: line.toTheLeast }) : '',
   ]
     .filter(Boolean)
     .join(', ');

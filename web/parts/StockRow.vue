@@ -4,6 +4,7 @@ export type OpenStock = { readonly act: 'count' | 'edit'; readonly id: string } 
 </script>
 
 <script setup lang="ts">
+import { buildWord } from '@cadre/web/words';
 import * as t from './messages';
 import { computed } from 'vue';
 import type { StockItem } from '@cadre/contract/parts';
@@ -24,9 +25,9 @@ const facts = computed(() => {
   const { facts: of, modelIds } = props.item;
   return [
     of.wheelSize ? t.wheelSizeIn({ wheelSize: of.wheelSize }) : '',
-    of.brake ? of.brake.replace(/-/g, ' ') : '',
+    of.brake ? buildWord(of.brake).toLowerCase() : '',
     of.sprockets ? t.sprocketCount({ sprockets: of.sprockets }) : '',
-    of.retention ? of.retention.replace(/-/g, ' ') : '',
+    of.retention ? buildWord(of.retention).toLowerCase() : '',
     modelIds
       .map((id) => fleet.models.find((model) => model.id === id)?.name ?? '')
       .filter(Boolean)

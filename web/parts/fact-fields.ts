@@ -1,5 +1,6 @@
 import type { Part } from '@cadre/contract/parts';
 import { BRAKES, RETENTIONS, WHEEL_SIZES, type PartKind } from '@cadre/core/fleet';
+import { buildWord } from '@cadre/web/words';
 import * as t from './messages';
 
 interface FactField {
@@ -13,7 +14,7 @@ const choice = (key: FactField['key'], label: string, words: readonly string[]):
   label,
   options: [
     { value: '', label: t.notKnown },
-    ...words.map((word) => ({ value: word, label: word.replace(/-/g, ' ') })),
+    ...words.map((word) => ({ value: word, label: buildWord(word) })),
   ],
 });
 const size = choice('wheelSize', t.wheelSizeInInches, WHEEL_SIZES);

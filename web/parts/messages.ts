@@ -56,6 +56,7 @@ export const lastChecksBothBikes = message('The last checks of both bikes are no
 export const movePart = message('Move part');
 
 // OrderSheet
+export const stockCount = message('stock ×{count}');
 export const reorderList = message('Reorder list');
 export const nothingOrderEveryPart = message(
   'Nothing to order. Every part is at its minimum or above, and no repair waits for a part.',

@@ -82,7 +82,7 @@ describe('the shelf', () => {
   it('comes to an order by supplier: what is waited for, and up to the least', async () => {
     const view = await shown();
     // A chain twice for the bike and one for the shelf, one pair of pads for the shelf.
-    expect(view.get('[data-order]').text()).toMatch(/3 × ?Chain 116 for H04 ×2, shelf ×1/);
+    expect(view.get('[data-order]').text()).toMatch(/3 × ?Chain 116 for H04 ×2, stock ×1/);
     expect(view.get('[data-order]').text()).not.toContain('Sedge');
     expect(view.get('[data-order-cost]').text()).toContain((3 * 26 + 14.5).toFixed(2));
   });

@@ -21,7 +21,7 @@ function hide(event: Event): void {
       <RouterLink
         v-if="each.views.length === 1"
         :to="{ name: each.views[0]?.name }"
-        class="flex min-w-0 flex-1 flex-col items-center justify-center gap-1 text-xs font-semibold leading-none"
+        class="flex min-w-0 flex-1 flex-col items-center justify-center gap-0.5 text-center text-[0.7rem] font-semibold leading-tight [overflow-wrap:anywhere]"
         :class="each.area === area?.area && 'bg-ink text-ground'"
         :aria-current="each.area === area?.area ? 'true' : undefined"
         :data-area="each.area"
@@ -32,7 +32,7 @@ function hide(event: Event): void {
         v-else
         type="button"
         :popovertarget="`nav-${each.area}`"
-        class="flex min-w-0 flex-1 flex-col items-center justify-center gap-1 text-xs font-semibold leading-none"
+        class="flex min-w-0 flex-1 flex-col items-center justify-center gap-0.5 text-center text-[0.7rem] font-semibold leading-tight [overflow-wrap:anywhere]"
         :class="each.area === area?.area && 'bg-ink text-ground'"
         :aria-current="each.area === area?.area ? 'true' : undefined"
         :data-area="each.area"

@@ -17,7 +17,7 @@ const { areas, area } = useNavigation();
       v-for="each in areas"
       :key="each.area"
       :to="{ name: each.views[0]?.name }"
-      class="flex min-h-16 flex-col items-center justify-center gap-1 rounded-md px-1 text-[0.8rem] font-semibold leading-none hover:bg-plate"
+      class="flex min-h-16 flex-col items-center justify-center gap-1 rounded-md px-1 text-center text-[0.75rem] font-semibold leading-tight [overflow-wrap:anywhere] hover:bg-plate"
       :class="each.area === area?.area ? 'bg-ink! text-ground' : ''"
       :aria-current="each.area === area?.area ? 'true' : undefined"
       :data-area="each.area"

@@ -83,7 +83,8 @@ export const theModel = message('the model');
 export const yourPolicy = message('your policy');
 export const stem = message('stem');
 export const bar = message('bar');
-export const partEndAsSetN = message('{part}at {end} {asSet} N m ({on})');
+export const partAtLeast = message('{part}at least {asSet} N m ({on})');
+export const partAtMost = message('{part}at most {asSet} N m ({on})');
 export const newtonsNLikeLifting = message('{newtons} N, like lifting {newtons2} kg');
 
 // use-torque-card

@@ -29,12 +29,8 @@ const OF_WORDS: Partial<Record<Joint, string>> = { 'stem-faceplate': t.stem, 'ba
 /** One stated figure: what states it, and which way it bounds. */
 export function statedWords(figure: StatedFigure, several: boolean): string {
   const of = several ? OF_WORDS[figure.joint] : undefined;
-  return t.partEndAsSetN({
-    part: of ? `${of}: ` : '',
-    end: figure.end,
-    asSet: asSet(figure.value),
-    on: ON_WORDS[figure.on],
-  });
+  const said = { part: of ? `${of}: ` : '', asSet: asSet(figure.value), on: ON_WORDS[figure.on] };
+  return figure.end === 'least' ? t.partAtLeast(said) : t.partAtMost(said);
 }
 
 /** How the pull of a hand is told: in newtons, and as the weight it feels like. */

@@ -30,12 +30,44 @@ const WORDS: Partial<Record<string, string>> = {
   'recumbent-trike': t.recumbentTrike,
   'under-seat': t.underSeat,
   'seat-frame': t.seatFrame,
+  none: t.noneWord,
+  'mid-motor': t.midMotor,
+  'hub-motor': t.hubMotor,
+  flat: t.flatBar,
+  riser: t.riserBar,
+  swept: t.sweptBar,
+  drop: t.dropBar,
+  rim: t.rimBrake,
+  coaster: t.coaster,
+  drum: t.drum,
+  rigid: t.rigid,
+  suspension: t.suspension,
+  diamond: t.diamond,
+  sloping: t.sloping,
+  'long-front': t.longFront,
+  derailleur: t.derailleur,
+  threadless: t.threadless,
+  threaded: t.threaded,
+  aluminium: t.aluminium,
+  steel: t.steel,
+  carbon: t.carbon,
+  shock: t.shock,
+  'quick-release': t.quickRelease,
+  nutted: t.nutted,
+  dropper: t.dropper,
+  chain: t.chain,
+  belt: t.belt,
+  tube: t.tube,
+  tubeless: t.tubeless,
 };
+
+/** A value of the build in words; a size is its own word. */
+export const buildWord = (value: string): string => WORDS[value] ?? value;
 
 function optionsOf(words: readonly string[]): { value: string; label: string }[] {
   return words.map((word) => ({
     value: word,
-    label: WORDS[word] ?? `${word.charAt(0).toUpperCase()}${word.slice(1).replace(/-/g, ' ')}`,
+    label: buildWord(word),
   }));
 }
 

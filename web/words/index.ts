@@ -1,6 +1,6 @@
 export { FITNESS_WORDS, KIND_WORDS, INCIDENT_WORDS, WHEREABOUTS_WORDS, reasonWords } from './bike-words';
 export { severityOfFinding } from './severity-of';
-export { ACCESSORY_WORDS, BUILD_FIELDS } from './build-words';
+export { ACCESSORY_WORDS, BUILD_FIELDS, buildWord } from './build-words';
 export {
   PHASE_WORDS,
   POSITION_WORDS,
