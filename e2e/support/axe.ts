@@ -32,9 +32,13 @@ export async function violationsOf(browser: Browser): Promise<string[]> {
   );
 }
 
-/** Whether the page scrolls sideways. */
+/** Whether the page scrolls sideways, laid out afresh: Chromium keeps what ran over in the size before, where nothing does any more. */
 export async function scrollsSideways(browser: Browser): Promise<boolean> {
   return browser.driver.executeScript<boolean>(
-    'return document.documentElement.scrollWidth > document.documentElement.clientWidth',
+    `const page = document.documentElement;
+     page.style.display = 'none';
+     void page.offsetHeight;
+     page.style.display = '';
+     return page.scrollWidth > page.clientWidth;`,
   );
 }
