@@ -100,7 +100,7 @@ export const critical = message('critical');
 // PaperHead
 export const printedDayPagePage = message('Printed {day} · page {page} of {of}');
 export const dayCheckedFrom = message(
-  'Day ____________ &nbsp; Checked by ______________________ &nbsp; from ______ to ______',
+  'Day ____________ Checked by ______________________ from ______ to ______',
 );
 export const writeInEachBox = message('Write in each box:');
 export const p = message('P');

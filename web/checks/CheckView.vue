@@ -112,7 +112,7 @@ async function handIn(): Promise<void> {
       <div
         v-if="mayAmend"
         data-bottom-bar
-        class="fixed inset-x-0 bottom-[var(--nav-bar)] z-10 lg:pl-[var(--rail)] border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
+        class="fixed inset-x-0 bottom-[var(--nav-bar)] z-10 lg:pl-[calc(var(--nav-rail)+1rem)] border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
       >
         <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
           <ActButton v-if="!changing" data-amend @click="changing = true">{{ t.amendCheck }}</ActButton>

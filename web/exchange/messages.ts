@@ -117,7 +117,11 @@ export const reason = message('Reason');
 
 // read-file
 export const utf8WithMark = message('UTF-8 with a mark');
-export const writtenNamesBetween = message('{written}, {names} between');
+export const writtenWithBetween = message('{written}, {between} between');
+export const commas = message('commas');
+export const semicolons = message('semicolons');
+export const tabs = message('tabs');
+export const bars = message('bars');
 export const firstSheetWorkbook = message('the first sheet of a workbook');
 
 // use-import

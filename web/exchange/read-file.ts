@@ -3,6 +3,13 @@ import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { FLEET_SCHEMA, type FleetDocument } from '@cadre/core/exchange';
 import * as t from './messages';
 
+const SEPARATOR_WORDS: Record<string, string> = {
+  ',': t.commas,
+  ';': t.semicolons,
+  '\t': t.tabs,
+  '|': t.bars,
+};
+
 /** Why a file is no list of bikes; the words are the screen's. */
 export const FILE_FAULTS = [
   'too-large',
@@ -77,11 +84,8 @@ function readText(bytes: Uint8Array): ReadFile {
       skipEmptyLines: 'greedy',
     }).meta.delimiter;
   const parsed = Papa.parse<string[]>(body, { delimiter: separator, skipEmptyLines: false });
-  const names: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' };
-  return tidy(
-    parsed.data,
-    t.writtenNamesBetween({ written, names: names[parsed.meta.delimiter] ?? parsed.meta.delimiter }),
-  );
+  const between = SEPARATOR_WORDS[parsed.meta.delimiter] ?? parsed.meta.delimiter;
+  return tidy(parsed.data, t.writtenWithBetween({ written, between }));
 }
 
 function readDocument(bytes: Uint8Array): ReadFile {

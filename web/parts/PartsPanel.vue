@@ -5,7 +5,7 @@ import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
 import { dayAndClock, now as serverNow, useNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
-import { markingsText, PART_WORDS } from '@cadre/web/words';
+import { markingsText, PART_WORDS, POSITION_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, DisclosureBox, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -38,7 +38,7 @@ watch(
 const fitted = computed(() => fitments.value.filter((each) => each.removedAt === null));
 const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));
 const placeWords = (fitment: Fitment): string =>
-  `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${fitment.position}`}`;
+  `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${POSITION_WORDS[fitment.position]}`}`;
 function done(answer: { bike: Bike; fitments: readonly Fitment[] }): void {
   open.value = null;
   fitments.value = answer.fitments;

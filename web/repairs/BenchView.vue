@@ -6,7 +6,7 @@ import type { FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
-import { ActButton, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
+import { NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import BenchBike from './BenchBike.vue';
 import BenchJobs from './BenchJobs.vue';
 import { useBenchOrder } from './use-bench-order';
@@ -64,10 +64,6 @@ const withHands = (many: number): void =>
     <div class="w-[24rem] shrink-0 max-[900px]:w-full">
       <div class="flex flex-wrap items-center gap-x-3">
         <h1 class="sturdy mr-auto text-2xl">{{ t.bench }}</h1>
-        <ActButton :to="{ name: 'stock' }" kind="quiet" class="!px-0">{{ t.parts }}</ActButton>
-        <ActButton :to="{ name: 'findings' }" data-all-findings kind="quiet" class="!px-0">{{
-          t.allFindings
-        }}</ActButton>
       </div>
       <div v-if="places.length" class="flex items-center gap-2">
         <p class="mr-auto text-[0.95rem] leading-tight text-soft">
@@ -79,6 +75,7 @@ const withHands = (many: number): void =>
           :label="t.mechanics"
           hide-label
           :options="HANDS.map((many) => ({ value: many, label: String(many) }))"
+          class="w-20 shrink-0"
           data-hands
           @update:model-value="withHands"
         />

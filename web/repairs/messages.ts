@@ -27,8 +27,6 @@ export const sameWorkAsRow = message('Same work as the row above.');
 
 // BenchView
 export const bench = message('Bench');
-export const parts = message('Parts');
-export const allFindings = message('All findings');
 export const sortedSoMostNeeded = message('Sorted so that the most needed bikes are ready first');
 export const mechanics = message('Mechanics');
 export const noOpenRepairs = message('No open repairs.');

@@ -34,7 +34,7 @@ const out = computed(() => {
     <button
       type="button"
       popovertarget="the-day"
-      class="figures flex min-h-11 w-full min-w-0 items-center gap-2 rounded-md border-2 px-2 text-left leading-tight hover:bg-sunk"
+      class="figures flex min-h-11 w-full min-w-0 items-center gap-2 rounded-md border-2 px-2 text-left leading-tight hover:bg-sunk max-sm:gap-1.5 max-sm:px-1.5 max-sm:text-[0.9rem]"
       :class="short ? 'border-watch' : 'border-line'"
     >
       <span class="sr-only">{{ t.showDay }}{{ ' ' }}</span>
@@ -53,7 +53,7 @@ const out = computed(() => {
         <span v-else class="shrink-0 text-soft">{{ t.cleared }}</span>
       </template>
       <span v-else class="text-soft">{{ t.noGroupToday }}</span>
-      <ChevronDown class="ml-auto size-4 shrink-0" aria-hidden="true" />
+      <ChevronDown class="ml-auto size-4 shrink-0 max-sm:hidden" aria-hidden="true" />
     </button>
     <div
       id="the-day"

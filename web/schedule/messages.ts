@@ -2,7 +2,7 @@ import { message } from '@cadre/web/platform/i18n';
 
 // AddGroups
 export const n09301130 = message(
-  '09:30-11:30 Year 5: 8 x 24in, 2 x 20in 13:00-15:00 Evening club: 6 hardtail M',
+  '09:30-11:30 Year 5: 8 x 24in, 2 x 20in\n13:00-15:00 Evening club: 6 hardtail M',
 );
 export const outingInNextThree = message(
   '{groups, plural, one {# outing} other {# outings}} in the next three weeks found in {name}.',

@@ -131,7 +131,7 @@ useKeys(
     <NavBar v-if="!route.meta.work" />
   </template>
   <div
-    class="lg:pl-[var(--rail)] print:p-0"
+    class="lg:pl-[var(--nav-rail)] print:p-0"
     :class="chrome && !route.meta.work && 'max-lg:pb-[var(--nav-bar)]'"
   >
     <DayStrip v-if="chrome" @change="changing = true" @help="shortcuts = true" @find="finding = true" />

@@ -10,7 +10,7 @@ const { areas, area } = useNavigation();
 <template>
   <nav
     :aria-label="t.areas"
-    class="fixed inset-y-0 left-0 z-20 flex w-[var(--rail)] flex-col gap-1 border-r-2 border-ink/20 bg-sunk px-1.5 pt-2 max-lg:hidden print:hidden"
+    class="fixed inset-y-0 left-0 z-20 flex w-[var(--nav-rail)] flex-col gap-1 border-r-2 border-ink/20 bg-sunk px-1.5 pt-2 max-lg:hidden print:hidden"
     data-rail
   >
     <RouterLink

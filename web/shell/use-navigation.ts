@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import { useSession } from '@cadre/web/people';
 import { AREAS, type Area } from '@cadre/web/platform/nav';
 import { VIEWS } from './views';
@@ -28,7 +28,6 @@ export interface NavArea {
 /** The views of the navigation that a person may use, by area, and where one is among them. */
 export function useNavigation() {
   const route = useRoute();
-  const router = useRouter();
   const session = useSession();
   const areas = computed<readonly NavArea[]>(() =>
     AREAS.map((area) => ({
@@ -46,6 +45,5 @@ export function useNavigation() {
     const here = VIEWS.find(({ name }) => name === view.value);
     return areas.value.find((each) => each.area === here?.meta?.nav?.area) ?? null;
   });
-  const go = (name: string): void => void router.push({ name });
-  return { areas, area, view, go };
+  return { areas, area, view };
 }
