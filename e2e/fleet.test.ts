@@ -173,6 +173,20 @@ describe('the wall', () => {
     await browser.textIs('[data-clipboard] h2', 'W2');
   });
 
+  it('keeps what is typed on at once, before the field that finds has the focus', async () => {
+    await browser.go('/');
+    await browser.find('[data-tag=W1]');
+    await browser.driver.executeAsyncScript(
+      `const done = arguments[arguments.length - 1];
+       const type = (key) => document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
+       type('/');
+       Promise.resolve().then(() => { type('w'); type('2'); done(); });`,
+    );
+    await browser.find('[data-found=W2]');
+    await browser.press(Key.ENTER);
+    await browser.textIs('[data-clipboard] h2', 'W2');
+  });
+
   it('hangs many at once, and hands out what is cleared of them and no more', async () => {
     const bikes = await world.as('desk').send(getWall);
     const cleared = bikes.bikes.find((bike) => bike.tag === 'W1');

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { indexFor, searchBikes } from '@cadre/core/fleet';
@@ -9,6 +9,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { ActButton, FitnessMark } from '@cadre/web/ui';
 import CameraReader from './CameraReader.vue';
 import type { Place } from './place';
+import type { TypeAhead } from './type-ahead';
 import * as t from './messages';
 
 /** One bike, found from wherever one is: by its tag, by words, or by the code on it. */
@@ -16,11 +17,12 @@ const props = defineProps<{
   read: (text: string) => boolean;
   /** Views, acts and people that words may lead to besides bikes. */
   places: readonly Place[];
+  ahead: TypeAhead;
 }>();
 const emit = defineEmits<{ found: [bike: Bike]; go: [place: Place]; close: [] }>();
 const fleet = useFleet();
 const now = useNow();
-const text = ref('');
+const { text } = props.ahead;
 const camera = ref(false);
 const MOST = 6;
 const index = computed(() =>
@@ -63,6 +65,11 @@ function enter(): void {
   else if (place) emit('go', place);
   else if (text.value.trim() && !props.read(text.value)) nothing.value = text.value.trim();
 }
+watch(
+  () => props.ahead.entered.value,
+  (struck) => struck && enter(),
+  { immediate: true },
+);
 function takeCode(code: string): boolean {
   if (props.read(code)) return true;
   nothing.value = code;

@@ -2,4 +2,5 @@ import { defineAsyncComponent } from 'vue';
 
 export { readCode } from './read-code';
 export const FindBike = defineAsyncComponent(() => import('./FindBike.vue'));
+export { useTypeAhead } from './type-ahead';
 export type { Place } from './place';

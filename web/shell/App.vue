@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox } from '@cadre/web/checks';
 import type { Bike } from '@cadre/contract/fleet';
-import { FindBike, readCode, type Place } from '@cadre/web/find';
+import { FindBike, readCode, useTypeAhead, type Place } from '@cadre/web/find';
 import { giveFound, useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { ChangePerson, useSession } from '@cadre/web/people';
 import DayStrip from './DayStrip.vue';
@@ -80,6 +80,7 @@ useFound((bike) => {
   return true;
 });
 const finding = ref(false);
+const ahead = useTypeAhead(finding);
 // Back, with a finger on the edge of a phone, leads to another page: nothing may go on lying over it.
 watch(
   () => route.path,
@@ -142,6 +143,7 @@ useKeys(
     v-if="finding"
     :read="readText"
     :places="places"
+    :ahead="ahead"
     @found="found"
     @go="goTo"
     @close="finding = false"
