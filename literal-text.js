@@ -56,6 +56,22 @@ const isForCode = (node) => {
   return false;
 };
 
+/** Whether it is what a moustache shows, or a part of it: there a single small word is a text too. */
+const isShown = (node) => {
+  for (let at = node, up = node.parent; up; at = up, up = up.parent) {
+    if (up.type === 'VExpressionContainer') return up.parent.type === 'VElement';
+    const passed =
+      (up.type === 'ConditionalExpression' && up.test !== at) ||
+      (up.type === 'LogicalExpression' && up.right === at) ||
+      (up.type === 'BinaryExpression' && up.operator === '+') ||
+      up.type === 'TemplateLiteral';
+    if (!passed) return false;
+  }
+  return false;
+};
+const ATTRIBUTES_OF_CODE =
+  /^(?:class|style|id|for|type|role|is|href|src|d|points|transform|viewBox|data-.*)$/;
+
 export const noLiteralText = {
   meta: {
     type: 'problem',
@@ -64,7 +80,8 @@ export const noLiteralText = {
   },
   create(context) {
     const report = (node, text) => {
-      if (looksLikeText(text) && !isForCode(node))
+      const shown = isShown(node) && /[A-Za-z]{2}/.test(text) && !UNITS.test(text.trim());
+      if (shown || (looksLikeText(text) && !isForCode(node)))
         context.report({ node, messageId: 'text', data: { text: text.trim().slice(0, 40) } });
     };
     const visitor = {
@@ -72,6 +89,14 @@ export const noLiteralText = {
       TemplateLiteral: (node) => report(node, node.quasis.map((each) => each.value.cooked).join(' 0 ')),
     };
     const { defineTemplateBodyVisitor } = context.sourceCode.parserServices;
-    return defineTemplateBodyVisitor ? defineTemplateBodyVisitor(visitor, visitor) : visitor;
+    const template = {
+      ...visitor,
+      VAttribute: (node) => {
+        const text = node.directive ? '' : (node.value?.value ?? '');
+        if (!ATTRIBUTES_OF_CODE.test(node.key.rawName ?? node.key.name) && looksLikeText(text))
+          context.report({ node, messageId: 'text', data: { text } });
+      },
+    };
+    return defineTemplateBodyVisitor ? defineTemplateBodyVisitor(template, visitor) : visitor;
   },
 };

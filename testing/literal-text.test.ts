@@ -19,6 +19,11 @@ it.each([
     'in an expression',
     component(`<p>{{ held ? 'Not today' : name }}</p>`, 'const held = true; const name = "";'),
   ],
+  [
+    'of one small word in an expression',
+    component(`<p>{{ held ? 'front' : name }}</p>`, 'const held = true; const name = "";'),
+  ],
+  ['in an attribute of our own', component('<ChoiceChips name="How often" />')],
   ['in a script', component('<p>{{ words }}</p>', `const words = 'Two bikes are held';`)],
   [
     'in a filled-in text',

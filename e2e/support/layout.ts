@@ -18,6 +18,10 @@ export const rememberData = (browser: Browser): Promise<void> => browser.beforeE
 
 /** What a look at the page as it stands finds wrong with its texts. Runs in the page. */
 const LOOK = `
+// Laid out afresh: Chromium keeps what ran over in the size before, where nothing does any more.
+document.documentElement.style.display = 'none';
+void document.documentElement.offsetHeight;
+document.documentElement.style.display = '';
 const plain = (text) => text.replace(/\\s+/g, ' ').trim().toLowerCase();
 const known = [...new Set([...arguments[0], ...window.sentTexts].map(plain))]
   .filter((each) => /[a-z]{3}/.test(each))
@@ -44,7 +48,7 @@ for (const element of document.body.querySelectorAll('*')) {
   const { display, textOverflow } = getComputedStyle(element);
   // An ellipsis is for names people give, which can be as long as they like.
   if (display === 'inline' || textOverflow === 'ellipsis') continue;
-  cut.add(element.textContent.trim().slice(0, 60));
+  cut.add('<' + element.tagName.toLowerCase() + '> ' + element.textContent.trim().slice(0, 60));
 }
 return { untranslated: [...untranslated], cut: [...cut] };
 `;

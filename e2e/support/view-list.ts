@@ -98,7 +98,7 @@ export function viewList(at: LookedAt) {
     await at.browser.find('[data-item-form]');
   };
   const openLimits = async (): Promise<void> => {
-    await at.browser.click('[data-limit-group=Pads]');
+    await at.browser.click('[data-limit-group=pads]');
     await at.browser.type('[data-limit=padFault] input', '9');
   };
   const views: readonly {

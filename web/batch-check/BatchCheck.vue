@@ -163,7 +163,7 @@ useKeys(
   <main class="mx-auto max-w-[110rem] px-4 pb-40 pt-3 max-sm:px-2" data-batch :data-ready="batch.ready.value">
     <Teleport defer to="#work-head">
       <div class="flex items-center gap-3 max-sm:gap-2">
-        <h1 class="sturdy min-w-0 text-xl leading-tight max-sm:text-base">
+        <h1 class="sturdy min-w-0 text-xl leading-tight max-sm:truncate max-sm:text-base">
           {{ checklistName }}<template v-if="scopeName">, {{ scopeName }}</template>
         </h1>
         <p class="shrink-0 text-soft max-sm:hidden">

@@ -58,7 +58,7 @@ function print(): void {
       <h2 id="batch-bikes" class="sturdy text-xl">{{ t.bikes }}</h2>
       <ChoiceChips
         v-if="sites.length > 1"
-        name="Site"
+        :name="t.site"
         named
         :options="sites"
         :chosen="[siteId]"

@@ -78,7 +78,7 @@ async function take(): Promise<void> {
           <p class="font-semibold">
             {{ t.preview
             }}<span class="font-normal text-soft">
-              {{ t.byPart({ part: paste.by.value === 'tag' ? t.tag : 'order' }) }}</span
+              {{ t.byPart({ part: paste.by.value === 'tag' ? t.tag : t.order }) }}</span
             >
           </p>
           <ul

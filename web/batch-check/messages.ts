@@ -207,3 +207,5 @@ export const helpBatchCheckWord1 = message('Batch');
 export const helpBatchCheckMeans1 = message('The bikes and questions you chose.');
 export const helpBatchCheckWord2 = message('Paper sheet');
 export const helpBatchCheckMeans2 = message('The same batch on paper, for a day without a tablet.');
+export const site = message('Site');
+export const order = message('order');

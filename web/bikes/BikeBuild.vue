@@ -25,7 +25,7 @@ const build = computed(() => {
     {
       label: t.accessories,
       value:
-        here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || 'nothing',
+        here.build.accessories.map((each) => ACCESSORY_WORDS[each].toLowerCase()).join(', ') || t.nothingWord,
       own: own.has('accessories'),
     },
   ];

@@ -107,3 +107,4 @@ export const helpBikePurpose1 = message(
 );
 export const helpBikeWord1 = message('Timeline');
 export const helpBikeMeans1 = message('What happened to the bike, newest first.');
+export const nothingWord = message('nothing');

@@ -375,3 +375,4 @@ export const turnaround = message('Turnaround');
 export const shortCheckBetweenTwo = message('The short check between two riders of one day.');
 export const publishedVersion = message('Published version');
 export const versionNeverChanges = message('A version that never changes.');
+export const nothingWord = message('nothing');

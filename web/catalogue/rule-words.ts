@@ -22,7 +22,7 @@ function fieldWords(field: string, words: readonly string[]): string {
 /** "a, b or c" */
 function orList(words: readonly string[]): string {
   return words.length < 2
-    ? (words[0] ?? 'nothing')
+    ? (words[0] ?? t.nothingWord)
     : t.wordsOrAt({ words: words.slice(0, -1).join(', '), at: words.at(-1) ?? '' });
 }
 

@@ -80,7 +80,7 @@ async function handIn(): Promise<void> {
           <template v-if="check.coSignedBy"
             >{{ ' ' }}{{ t.coSignedNameOf({ nameOf: fleet.nameOf(check.coSignedBy) }) }}</template
           >
-          {{ t.markedPeople({ people: people.join(', ') || 'nobody' }) }}
+          {{ t.markedPeople({ people: people.join(', ') || t.nobody }) }}
           <strong v-if="check.complete === false" class="text-watch">{{ ' ' }}{{ t.incomplete2 }}</strong>
         </p>
         <p v-if="check.amends" class="mt-1">

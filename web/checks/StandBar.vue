@@ -37,7 +37,7 @@ const words = computed(() => {
       <ActButton
         kind="main"
         big
-        class="min-w-0 grow"
+        class="min-w-0 grow leading-tight max-sm:px-1.5 max-sm:text-base"
         data-sweep
         :disabled="sweepable.length === 0 && left.length > 0"
         @click="stand.sweep()"

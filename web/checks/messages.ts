@@ -274,3 +274,4 @@ export const helpStandWord4 = message('Skipped');
 export const helpStandMeans4 = message('Not checked, with a reason.');
 export const helpStandWord5 = message('Critical');
 export const helpStandMeans5 = message('Without an answer, the check is incomplete and the bike is held.');
+export const nobody = message('nobody');

@@ -60,7 +60,7 @@ const open = computed(
           <p class="min-w-40 grow basis-48 leading-tight">
             <span class="font-semibold">{{ heading || t.noHeading }}</span><br /><span
               class="block max-w-72 truncate text-[0.95rem] text-soft"
-              >{{ bring.table?.samples[index]?.join(' · ') || 'empty' }}</span
+              >{{ bring.table?.samples[index]?.join(' · ') || t.emptyCell }}</span
             >
           </p>
           <span

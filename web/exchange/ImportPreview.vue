@@ -116,7 +116,7 @@ const places = computed(() => [
             ><span v-for="difference in row.differences" :key="difference.column" class="block"
               >{{ columnWords(difference.column) }}:
               <s class="text-soft">{{ difference.before || t.emptyCell }}</s> →
-              <strong>{{ difference.after || 'empty' }}</strong></span
+              <strong>{{ difference.after || t.emptyCell }}</strong></span
             ></span
           >
         </li>

@@ -44,13 +44,13 @@ function toggle(ids: readonly string[], yes: boolean): void {
     </div>
     <div class="mt-3 flex flex-wrap gap-x-6 gap-y-2">
       <ChoiceChips
-        name="Severity"
+        :name="t.severity"
         :options="SEVERITIES.map((value) => ({ value, label: SEVERITY_WORDS[value] }))"
         :chosen="severities"
         @choose="(severity) => set({ severity })"
       />
       <ChoiceChips
-        name="State"
+        :name="t.state"
         :options="FOUND_STATES.map((value) => ({ value, label: FOUND_STATE_WORDS[value] }))"
         :chosen="states"
         @choose="(state) => set({ state })"

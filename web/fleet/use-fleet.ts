@@ -9,6 +9,7 @@ import { useAct } from '@cadre/web/platform/act';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { SavedWall } from './kept-wall';
+import * as t from './messages';
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
@@ -31,9 +32,19 @@ export const useFleet = defineStore('fleet', () => {
     modelById.value.get(modelId ?? '') ?? null;
   const groups = computed(() => wall.value?.groups ?? []);
   const racks = computed(() => wall.value?.racks ?? []);
+  const hookWords = computed(
+    () =>
+      new Map(
+        racks.value.flatMap((rack) =>
+          rack.hooks.map((hook) => [hook.id, t.rackHook({ rack: rack.name, hook: hook.number })] as const),
+        ),
+      ),
+  );
+  /** Where a bike hangs, in words; nothing when it is on no hook. */
+  const hookOf = ({ hookId }: Bike): string => hookWords.value.get(hookId ?? '') ?? '';
   const siteById = computed(() => new Map((wall.value?.sites ?? []).map((site) => [site.id, site])));
   const names = computed(() => new Map((wall.value?.people ?? []).map((person) => [person.id, person.name])));
-  const nameOf = (id: string): string => names.value.get(id) ?? 'somebody';
+  const nameOf = (id: string): string => names.value.get(id) ?? t.somebody;
 
   let loading: Promise<void> | null = null;
   /** Asks for the wall. Whoever asks while the first is on its way waits for the same; later each asks anew, for something has changed. */
@@ -177,6 +188,7 @@ export const useFleet = defineStore('fleet', () => {
     modelOf,
     groups,
     racks,
+    hookOf,
     siteById,
     nameOf,
     load,

@@ -60,7 +60,7 @@ const changedIn = (keys: readonly LimitKey[]): number => keys.filter(chosen).len
     <Disclosure v-for="group in LIMIT_GROUPS" :key="group.name" v-slot="{ open }">
       <DisclosureButton
         class="flex min-h-12 w-full items-center gap-3 py-2 text-left"
-        :data-limit-group="group.name"
+        :data-limit-group="group.key"
       >
         <ChevronDown :size="22" aria-hidden="true" :class="open && 'rotate-180'" />
         <span class="sturdy text-lg">{{ group.name }}</span>

@@ -2,8 +2,13 @@ import { LIMITS, readNumber, type LimitKey } from '@cadre/core/measures';
 import * as t from './messages';
 
 /** Limits that belong together, in the order they are shown. */
-export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: readonly LimitKey[] }[] = [
+export const LIMIT_GROUPS: readonly {
+  readonly key: string;
+  readonly name: string;
+  readonly keys: readonly LimitKey[];
+}[] = [
   {
+    key: 'chain',
     name: t.chain,
     keys: [
       'chainEarly',
@@ -15,9 +20,18 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
       'chainNear',
     ],
   },
-  { name: t.pads, keys: ['padRenew', 'padFault', 'padAllowance', 'padUneven', 'padPlate', 'rimPadHolder'] },
-  { name: t.rotorsRims, keys: ['rotorNear', 'rotorSpread', 'rimTrackWatch', 'rimTrackFault'] },
   {
+    key: 'pads',
+    name: t.pads,
+    keys: ['padRenew', 'padFault', 'padAllowance', 'padUneven', 'padPlate', 'rimPadHolder'],
+  },
+  {
+    key: 'rotors-rims',
+    name: t.rotorsRims,
+    keys: ['rotorNear', 'rotorSpread', 'rimTrackWatch', 'rimTrackFault'],
+  },
+  {
+    key: 'wheels',
     name: t.wheels,
     keys: [
       'runOutRim',
@@ -30,6 +44,7 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
     ],
   },
   {
+    key: 'tyres',
     name: t.tyres,
     keys: [
       'tyreFloor30',
@@ -47,6 +62,7 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
     ],
   },
   {
+    key: 'usual-tyre-pressures',
     name: t.usualTyrePressures,
     keys: [
       'pressureChild',
@@ -61,6 +77,7 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
     ],
   },
   {
+    key: 'suspension',
     name: t.suspension,
     keys: [
       'sagHybridLeast',
@@ -76,6 +93,7 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
     ],
   },
   {
+    key: 'levers-hanger-slack',
     name: t.leversHangerSlack,
     keys: [
       'leverDrag',
@@ -88,7 +106,7 @@ export const LIMIT_GROUPS: readonly { readonly name: string; readonly keys: read
       'slackOff',
     ],
   },
-  { name: t.battery, keys: ['chargeLeast', 'chargeMost', 'batteryHealth'] },
+  { key: 'battery', name: t.battery, keys: ['chargeLeast', 'chargeMost', 'batteryHealth'] },
 ];
 
 export const LIMIT_WORDS: Record<LimitKey, string> = {

@@ -97,15 +97,15 @@ const WORD: Record<Verdict['outcome'], string> = {
 };
 
 const SHORT: Partial<Record<NextStep, string>> = {
-  pump: 'low',
-  'let-down': 'high',
-  'find-leak': 'empty',
-  'loosen-chain': 'tight',
-  'tighten-chain': 'slack',
+  pump: t.readsLow,
+  'let-down': t.readsHigh,
+  'find-leak': t.readsEmpty,
+  'loosen-chain': t.readsTight,
+  'tighten-chain': t.readsSlack,
 };
 const SHORT_WORD: Record<Verdict['outcome'], string> = {
   pass: '',
-  watch: 'outside',
+  watch: t.readsOutside,
   renew: t.nearLimit,
   fail: t.pastLimit,
   unknown: '',

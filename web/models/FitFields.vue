@@ -78,7 +78,7 @@ const CHOICES: Readonly<Record<string, string>> = {
       <div v-for="row in rows" :key="row.key" class="border-t border-line py-1.5 first-of-type:border-t-0">
         <div class="flex items-center gap-2">
           <span class="min-w-0 grow leading-tight">{{ row.words }}</span>
-          <template v-for="{ item, words } in row.fields" :key="item.key">
+          <template v-for="{ item, words, end } in row.fields" :key="item.key">
             <span class="relative">
               <select
                 v-if="item.stated.type === 'choice'"
@@ -114,11 +114,11 @@ const CHOICES: Readonly<Record<string, string>> = {
                 v-if="row.fields.length > 1"
                 class="absolute -top-2 left-2 bg-plate px-0.5 text-[0.7rem] leading-tight text-soft"
                 aria-hidden="true"
-                >{{ words.split(', ').at(-1) }}</span
+                >{{ end }}</span
               >
             </span>
           </template>
-          <span v-if="row.unit" class="w-9 shrink-0 text-[0.95rem] text-soft">{{ row.unit }}</span>
+          <span v-if="row.unit" class="min-w-9 shrink-0 text-[0.95rem] text-soft">{{ row.unit }}</span>
         </div>
         <template v-for="{ item, words } in row.fields" :key="`${item.key}-said`">
           <p v-if="errorOf(item.key)" class="text-right text-[0.95rem] font-semibold text-held">

@@ -3,6 +3,7 @@ import { onMounted, reactive, ref } from 'vue';
 import { addPerson, changePerson, listPeople, setCompetence, type Person } from '@cadre/contract/people';
 import type { System } from '@cadre/core/catalogue';
 import { ROLES, type Role } from '@cadre/core/people';
+import { ROLE_WORDS } from '@cadre/web/words';
 import { fieldWords, send } from '@cadre/web/platform/api';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
@@ -23,7 +24,7 @@ const adding = useRefusal();
 const act = useAct();
 const fresh = reactive({ name: '', signInName: '', role: 'inspector', secret: '' });
 const trainee = ref(false);
-const ROLE_OPTIONS = ROLES.map((role) => ({ value: role, label: role }));
+const ROLE_OPTIONS = ROLES.map((role) => ({ value: role, label: ROLE_WORDS[role] }));
 const errorIn = (refusal: typeof adding, path: string): string | null => {
   const issue = refusal.fields.value.find((each) => each.path === path);
   return issue ? fieldWords(issue.code, issue.params) : null;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
+import { ROLE_WORDS } from '@cadre/web/words';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import ChangeSecret from './ChangeSecret.vue';
 import { useSession } from './use-session';
@@ -72,7 +73,7 @@ async function enter(): Promise<void> {
           >
             {{ person.name
             }}<span class="block text-sm text-soft"
-              >{{ person.signInName }} · {{ person.trainee ? 'trainee' : person.role }}</span
+              >{{ person.signInName }} · {{ person.trainee ? t.trainee : ROLE_WORDS[person.role] }}</span
             >
           </button>
         </li>

@@ -68,7 +68,7 @@ function circleMiddle(): void {
         </div>
         <div class="flex flex-wrap items-center gap-2">
           <ChoiceChips
-            name="Draw"
+            :name="t.draw"
             :options="[
               { value: 'circle', label: t.circle },
               { value: 'arrow', label: t.arrow },

@@ -47,3 +47,4 @@ export const cadreCannotReadFile = message(
 export const pictureTooLargeMaximum = message(
   'This picture is too large. The maximum is {toLocaleString} pixels a side and {pixelsMost} megapixels. Choose a smaller picture, or take a new photo.',
 );
+export const draw = message('Draw');

@@ -99,7 +99,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       </p>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <ul class="divide-y divide-line overflow-x-clip rounded-md border-2 border-line" :aria-label="t.findings">
+    <ul class="divide-y divide-line rounded-md border-2 border-line" :aria-label="t.findings">
       <BenchFinding
         v-for="finding in findings"
         :key="finding.id"

@@ -61,7 +61,7 @@ const stops = computed(() => isStopNow(props.finding, now.value));
         </p>
       </div>
       <p
-        class="max-w-56 shrink-0 text-right leading-tight max-sm:order-first max-sm:flex max-sm:w-full max-sm:items-baseline max-sm:gap-2 max-sm:text-left"
+        class="max-w-56 shrink-0 text-right leading-tight max-sm:order-first max-sm:flex max-sm:w-full max-sm:max-w-none max-sm:items-baseline max-sm:gap-2 max-sm:text-left"
       >
         <span
           class="font-semibold"

@@ -51,7 +51,7 @@ const tables = computed(() => {
     {
       name: t.byBike,
       rows: of.byBike.slice(0, 12),
-      word: (key: string) => fleet.bikeById.get(key)?.tag ?? 'gone',
+      word: (key: string) => fleet.bikeById.get(key)?.tag ?? t.deletedBike,
     },
     { name: t.kindBike, rows: of.byKind, word: (key: string) => KIND_WORDS[key as BikeKind] },
     {
@@ -72,7 +72,7 @@ const share = (row: CostRow, rows: readonly CostRow[]): string =>
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
       <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.whatRepairsCost }}</h1>
       <ChoiceChips
-        name="Time"
+        :name="t.time"
         :options="SPANS"
         :chosen="[span]"
         @toggle="(days) => router.replace({ query: { ...route.query, days } })"

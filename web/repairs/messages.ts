@@ -290,3 +290,5 @@ export const helpBenchMeans3 = message('What is loose, open or missing now.');
 export const helpCostsPurpose1 = message(
   'What repairs cost: parts at their price on the day, and work time at the hourly rate of your policy.',
 );
+export const time = message('Time');
+export const deletedBike = message('deleted');

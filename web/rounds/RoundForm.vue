@@ -71,7 +71,7 @@ async function save(): Promise<void> {
   >
     <ChoiceChips
       v-if="!round && !standing && session.may('edit-fleet')"
-      name="How often"
+      :name="t.howOften"
       :options="OFTEN"
       :chosen="[daily ? 'daily' : 'once']"
       @toggle="(often) => (daily = often === 'daily')"
@@ -100,7 +100,7 @@ async function save(): Promise<void> {
       <template v-if="!round">
         <ChoiceChips
           v-if="sites.length > 1 && !standing"
-          name="Site"
+          :name="t.site"
           named
           :options="sites"
           :chosen="[siteId]"
@@ -127,7 +127,12 @@ async function save(): Promise<void> {
     </fieldset>
     <fieldset v-if="crew.length > 1">
       <legend class="sturdy text-xl">{{ t.people }}</legend>
-      <ChoiceChips name="People" :options="crew" :chosen="people" @choose="(chosen) => (people = chosen)" />
+      <ChoiceChips
+        :name="t.people"
+        :options="crew"
+        :chosen="people"
+        @choose="(chosen) => (people = chosen)"
+      />
       <p class="mt-1 text-soft">{{ t.noOneChosenEveryone }}</p>
     </fieldset>
     <CheckField v-if="standing" v-model="active" class="font-semibold">{{ t.dailyRounds }}</CheckField>

@@ -40,8 +40,8 @@ const hands = computed(() =>
         round.name
       }}</span>
       <span class="figures text-soft"
-        >{{ round.state === 'open' ? 'by' : 'closed; was due' }}
-        {{ dayAndClock(round.deadline, now, zone) }} · {{ fleet.siteById.get(round.siteId)?.name }}</span
+        >{{ round.state === 'open' ? t.by : t.closedWasDue }} {{ dayAndClock(round.deadline, now, zone) }} ·
+        {{ fleet.siteById.get(round.siteId)?.name }}</span
       >
     </RouterLink>
     <div class="figures flex min-w-0 grow basis-64 items-center gap-3">

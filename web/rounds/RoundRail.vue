@@ -10,7 +10,7 @@ defineProps<{
   zone: string;
   may: boolean;
 }>();
-const { standOf } = useProvided(ROUND_BOARD);
+const { standOf, minutesOf } = useProvided(ROUND_BOARD);
 </script>
 
 <template>
@@ -20,9 +20,15 @@ const { standOf } = useProvided(ROUND_BOARD);
         rail.rows.length
       }}</span>
     </h2>
-    <ul class="mt-2 grid gap-2 max-sm:grid-cols-2" :class="rail.key === 'hand' && 'max-sm:grid-cols-1'">
+    <ul class="mt-2 grid gap-1.5">
       <li v-for="row in rail.rows" :key="row.bikeId">
-        <RoundTag :row="row" :to="standOf(row)" :time-zone="zone" :may="may" />
+        <RoundTag
+          :row="row"
+          :to="standOf(row)"
+          :time-zone="zone"
+          :may="may"
+          :minutes="Math.round(minutesOf(row))"
+        />
       </li>
     </ul>
   </section>

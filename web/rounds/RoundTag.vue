@@ -13,12 +13,19 @@ import type { BoardRow } from './use-round-board';
 import * as t from './messages';
 
 /** One bike of a round as a tag on the board: whose hand it is in, who needs it, what was found. */
-const props = defineProps<{ row: BoardRow; to: object; timeZone: string; may: boolean }>();
+const props = defineProps<{
+  row: BoardRow;
+  to: object;
+  timeZone: string;
+  may: boolean;
+  /** How long a check of it takes, as far as that is known. */
+  minutes: number;
+}>();
 const fleet = useFleet();
 const session = useSession();
 const now = useNow();
 const mine = computed(() => props.row.look?.by === session.person?.id);
-const who = computed(() => (mine.value ? 'you' : fleet.nameOf(props.row.look?.by ?? '')));
+const who = computed(() => (mine.value ? t.you : fleet.nameOf(props.row.look?.by ?? '')));
 const fitness = computed(() => fleet.fitnessOf(props.row.bike, now.value).fitness);
 const words = computed(() => {
   const { row } = props;
@@ -32,11 +39,11 @@ const words = computed(() => {
     case 'done':
       return row.look?.signedAt
         ? `${fleet.nameOf(row.look.signedBy ?? '').split(' ')[0]} ${clock(row.look.signedAt, props.timeZone)}`
-        : 'done';
+        : t.doneWord;
     default:
       return row.neededAt
         ? t.neededShortWhen({ shortWhen: shortWhen(row.neededAt, now.value, props.timeZone) })
-        : `${KIND_WORDS[row.bike.build.kind]} ${row.bike.size}`;
+        : '';
   }
 });
 /** A look asked for later has raised itself on it. */
@@ -53,51 +60,75 @@ const act = computed(() => {
 
 <template>
   <component
-    :is="may && row.state !== 'done' ? RouterLink : row.state === 'done' ? RouterLink : 'div'"
+    :is="may || row.state === 'done' ? RouterLink : 'div'"
     :to="row.state === 'done' ? { name: 'bike', params: { bikeId: row.bikeId } } : to"
-    class="flex min-h-14 items-center gap-2 rounded-md border-2 bg-plate px-2 py-1 leading-tight"
+    class="round-row min-h-12 items-center gap-x-3 rounded-md border-2 bg-plate px-2.5 py-1 leading-tight"
     :class="[
       row.state === 'abandoned' || row.state === 'incomplete'
         ? 'border-dashed border-watch'
         : row.state === 'in-hand'
           ? 'border-act'
           : 'border-line',
-      row.state === 'waiting' && row.neededAt !== null && 'border-ink/70',
+      may && row.state !== 'done' && 'hover:border-ink/60',
     ]"
     :data-round-bike="row.bike.tag"
     :data-row-state="row.state"
   >
+    <span class="sturdy text-lg leading-tight [grid-area:tag]">{{ row.bike.tag }}</span>
+    <span class="[grid-area:kind]">{{ KIND_WORDS[row.bike.build.kind] }} {{ row.bike.size }}</span>
+    <span class="text-soft [grid-area:hook]">{{ fleet.hookOf(row.bike) }}</span>
     <span
-      class="size-2.5 shrink-0 self-start rounded-full border-2 border-rail bg-ground"
-      aria-hidden="true"
-    />
-    <span class="min-w-0 grow">
-      <span class="sturdy block text-lg leading-tight">{{ row.bike.tag }}</span>
-      <span
-        class="block truncate text-sm"
-        :class="
-          row.state === 'abandoned' || row.state === 'incomplete' ? 'font-semibold text-watch' : 'text-soft'
-        "
-        >{{ words }}</span
-      >
-      <span v-if="again" class="flex items-center gap-1 text-sm font-semibold text-watch" data-round-again
+      class="figures [grid-area:said]"
+      :class="
+        row.state === 'abandoned' || row.state === 'incomplete'
+          ? 'font-semibold text-watch'
+          : row.state === 'waiting' && row.neededAt !== null
+            ? 'font-semibold'
+            : 'text-soft'
+      "
+      >{{ words
+      }}<span v-if="again" class="flex items-center gap-1 font-semibold text-watch" data-round-again
         ><Hourglass :size="15" aria-hidden="true" />{{ t.recheckWhat({ what: again.what }) }}</span
-      >
-    </span>
+      ></span
+    >
+    <span class="figures text-right text-soft [grid-area:takes] max-sm:hidden">{{
+      row.state === 'done' || !minutes ? '' : t.minutesTaken({ minutes })
+    }}</span>
     <span
       v-if="act"
-      class="shrink-0 whitespace-nowrap rounded bg-act px-2 py-1.5 font-semibold text-on-act"
+      class="justify-self-end whitespace-nowrap rounded border-2 border-act px-2 py-1 font-semibold text-act [grid-area:act]"
       >{{ act }}</span
     >
     <span
       v-else-if="row.look?.found"
-      class="text-right text-sm leading-tight"
+      class="flex items-center justify-end gap-2 text-right [grid-area:act]"
       :class="fitness === 'held' ? 'font-semibold text-held' : 'text-watch'"
     >
-      <FitnessMark :fitness="fitness" :size="18" class="ml-auto" />{{
-        t.findingCount({ found: row.look.found })
-      }}</span
-    >
-    <FitnessMark v-else-if="row.state === 'done'" :fitness="fitness" :size="22" />
+      {{ t.findingCount({ found: row.look.found }) }}<FitnessMark :fitness="fitness" :size="22"
+    /></span>
+    <FitnessMark
+      v-else-if="row.state === 'done'"
+      :fitness="fitness"
+      :size="22"
+      class="justify-self-end [grid-area:act]"
+    />
   </component>
 </template>
+
+<style scoped>
+.round-row {
+  display: grid;
+  grid-template: 'tag kind kind act' auto 'tag hook said act' auto / 4.5rem minmax(0, 1fr) minmax(
+      0,
+      1.2fr
+    ) auto;
+}
+@media (min-width: 640px) {
+  .round-row {
+    grid-template: 'tag kind hook said takes act' auto / 5rem minmax(0, 1.1fr) minmax(0, 1fr) minmax(
+        0,
+        1.3fr
+      ) 4rem 9rem;
+  }
+}
+</style>

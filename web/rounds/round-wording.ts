@@ -1,5 +1,5 @@
 import type { Projection } from '@cadre/core/rounds';
-import { clock, dayAndClock, untilNow } from '@cadre/web/platform/time';
+import { clock, dayAndClock, dayAt, untilNow } from '@cadre/web/platform/time';
 import * as t from './messages';
 
 /** "done about 08:40, between 08:31 and 08:52", or by day when it takes longer than that. */
@@ -42,5 +42,5 @@ export function basisWords(projection: Projection): string {
 
 /** A moment of today by the clock, any other by its day. */
 export function shortWhen(at: number, now: number, timeZone: string): string {
-  return dayAndClock(at, now, timeZone).replace(/^today /, '');
+  return dayAt(at, timeZone) === dayAt(now, timeZone) ? clock(at, timeZone) : dayAndClock(at, now, timeZone);
 }

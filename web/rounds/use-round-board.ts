@@ -36,6 +36,8 @@ export interface RoundBoard {
   readonly next: ComputedRef<BoardRow | null>;
   readonly hands: ComputedRef<number>;
   readonly projection: ComputedRef<Projection | null>;
+  /** Minutes a check of it takes by its checklist; 0 while that is not known. */
+  minutesOf(row: BoardRow): number;
   /** Where one looks a bike of the round over; back here afterwards. */
   standOf(row: BoardRow): object;
 }
@@ -97,7 +99,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
   });
 
   /** Minutes the checklist says each kind of bike takes, until the program's own are known. */
-  const minutesOf = shallowRef<ReadonlyMap<string, number>>(new Map());
+  const minutesOfKind = shallowRef<ReadonlyMap<string, number>>(new Map());
   watch(
     () =>
       `${round().checklistKey} ${[...new Set(rows.value.map((row) => row.bike.build.kind))].sort().join()}`,
@@ -117,10 +119,11 @@ export function useRoundBoard(round: () => Round): RoundBoard {
           return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
         }),
       );
-      minutesOf.value = new Map(found);
+      minutesOfKind.value = new Map(found);
     },
     { immediate: true },
   );
+  const minutesOf = (row: BoardRow): number => minutesOfKind.value.get(row.bike.build.kind) ?? 0;
   /** Who marked just now, else who is meant to. */
   const hands = computed(() => {
     const busy = new Set(
@@ -134,7 +137,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
   });
   const left = computed(() => rows.value.filter((row) => row.state !== 'done'));
   const projection = computed(() => {
-    const minutes = left.value.map((row) => minutesOf.value.get(row.bike.build.kind) ?? 0);
+    const minutes = left.value.map(minutesOf);
     return projectFinish({
       now: now.value,
       left: left.value.length,
@@ -160,6 +163,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
     next,
     hands,
     projection,
+    minutesOf,
     standOf,
   };
 }

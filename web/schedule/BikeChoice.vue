@@ -39,14 +39,14 @@ const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule
 <template>
   <div class="space-y-3" data-bike-choice>
     <ChoiceChips
-      name="Which of them"
+      :name="t.whichOfThem"
       :options="ONLY"
       :chosen="only"
       @toggle="(each) => (rule = { ...rule, [each]: !rule[each] })"
     />
     <ChoiceChips
       v-if="racks.length > 1"
-      name="Rack"
+      :name="t.rack"
       named
       :options="racks"
       :chosen="rule.rackIds"
@@ -54,7 +54,7 @@ const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule
     />
     <ChoiceChips
       v-if="kinds.length > 1"
-      name="Kind"
+      :name="t.kind"
       named
       :options="kinds"
       :chosen="rule.kinds"
@@ -62,7 +62,7 @@ const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule
     />
     <ChoiceChips
       v-if="sizes.length > 1"
-      name="Size"
+      :name="t.size"
       named
       :options="sizes"
       :chosen="rule.sizes"

@@ -111,3 +111,8 @@ export const helpGroupsPurpose1 = message(
 );
 export const helpGroupsWord1 = message('Short');
 export const helpGroupsMeans1 = message('Bikes that are needed but not cleared.');
+export const whichOfThem = message('Which of them');
+export const rack = message('Rack');
+export const kind = message('Kind');
+export const size = message('Size');
+export const anyBikeLabel = message('any');

@@ -35,7 +35,7 @@ export function wantText(wants: readonly Want[]): string {
   return wants
     .map(
       (want) =>
-        `${want.count} x ${[want.size, want.kind ? KIND_WORDS[want.kind].toLowerCase().replace('’', "'") : ''].filter(Boolean).join(' ') || 'any'}`,
+        `${want.count} x ${[want.size, want.kind ? KIND_WORDS[want.kind].toLowerCase().replace('’', "'") : ''].filter(Boolean).join(' ') || t.anyBikeLabel}`,
     )
     .join(', ');
 }

@@ -81,7 +81,7 @@ async function ask(): Promise<void> {
 <template>
   <form class="space-y-3 rounded-md bg-sunk p-3" data-timed-recheck-form @submit.prevent="refusal.run(ask)">
     <ChoiceChips
-      name="What for"
+      :name="t.whatFor"
       :options="TIMED_RECHECK_KINDS.map((value) => ({ value, label: TIMED_RECHECK_SHORT[value] }))"
       :chosen="[kind]"
       @toggle="(value) => (kind = value)"
@@ -94,7 +94,7 @@ async function ask(): Promise<void> {
     />
     <ChoiceChips
       v-if="isSoak || kind === 'patch'"
-      name="Wheel"
+      :name="t.wheel"
       named
       :options="[
         { value: 'front', label: t.front },

@@ -4,6 +4,7 @@ import { Hourglass } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { isDue } from '@cadre/core/timed-rechecks';
 import { useNow } from '@cadre/web/platform/time';
+import { withPosition } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import TimedRecheckAnswer from './TimedRecheckAnswer.vue';
@@ -46,8 +47,9 @@ const rechecks = computed(() =>
         :data-due="isDue(recheck, now)"
       >
         <p class="flex items-center gap-2 font-semibold leading-snug">
-          <Hourglass :size="20" class="shrink-0" aria-hidden="true" />{{ recheck.what
-          }}{{ recheck.position === 'only' ? '' : `, ${recheck.position === 'rear' ? 'rear' : 'front'}` }}
+          <Hourglass :size="20" class="shrink-0" aria-hidden="true" />{{
+            withPosition(recheck.what, recheck.position)
+          }}
         </p>
         <p class="figures text-[0.95rem] leading-snug text-soft">
           {{ TIMED_RECHECK_WORDS[recheck.kind]

@@ -54,3 +54,5 @@ export const nowItsOutingsDone = message('now: its outings are done');
 export const nowSinceWhen = message('now, since {when}');
 export const afterOutingsMoreOutings = message('after {outings} more outings');
 export const or = message(', or ');
+export const whatFor = message('What for');
+export const wheel = message('Wheel');

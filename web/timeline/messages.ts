@@ -84,3 +84,4 @@ export const part = message('Part');
 export const kindFitted = message('{kind} fitted');
 export const partRemoved = message('Part removed');
 export const namesSyncedNameOf = message('{names}, synced by {nameOf}');
+export const holdsAir = message('holds air');

@@ -101,7 +101,7 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     case 'timed-recheck.answered': {
       const rate =
         typeof body.perDay === 'number' ? t.perDayDay({ perDay: Math.round(body.perDay * 1000) / 10 }) : '';
-      const said = { pass: 'holds', fail: t.losesAir, 'too-soon': t.noResultYet }[text(body.said)] ?? '';
+      const said = { pass: t.holdsAir, fail: t.losesAir, 'too-soon': t.noResultYet }[text(body.said)] ?? '';
       return say(
         t.timedRecheckDone,
         [text(body.what), said, rate, text(body.note), faultsOf(body.findings)].filter(Boolean).join(' · '),

@@ -68,7 +68,7 @@ const nameOf = (question: Question): string =>
       <TextField v-model="tag" :label="t.tagBike" :error="said || null" :hint="t.valueAppearsBikesQuestion" />
       <ChoiceChips
         v-if="places.length > 1"
-        name="Where"
+        :name="t.where"
         :options="places.map((each) => ({ value: each.key, label: nameOf(each) }))"
         :chosen="[]"
         @toggle="(key) => take(places.find((each) => each.key === key)!)"

@@ -354,3 +354,4 @@ export const valueDoesNotFit = message('This value does not fit.');
 export const helpToolsPurpose1 = message(
   'Calculators for measurements. Each uses your policy’s limits and shows how the result is found. You can use a result for a bike.',
 );
+export const where = message('Where');

@@ -95,7 +95,7 @@ export function chartOption(
     series: [
       ...before.map((each) => ({
         type: 'line' as const,
-        name: 'before',
+        name: t.readBefore,
         data: pairs(each),
         symbol: 'emptyCircle',
         symbolSize: 7,
@@ -125,7 +125,7 @@ export function chartOption(
             },
             {
               type: 'line' as const,
-              name: 'likely',
+              name: t.likely,
               data: [
                 [last, ahead.level],
                 [ahead.reached.likely, ahead.limit],
@@ -138,7 +138,7 @@ export function chartOption(
         : []),
       {
         type: 'line',
-        name: 'read',
+        name: t.readNow,
         data: pairs(now),
         symbol: 'circle',
         symbolSize: 11,

@@ -52,3 +52,6 @@ export const fasterReachesLimitIn = message(
 );
 export const whichDoNotAgree = message(', which do not agree');
 export const limitLimit = message('limit {limit}');
+export const readBefore = message('before');
+export const likely = message('likely');
+export const readNow = message('read');

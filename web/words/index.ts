@@ -25,3 +25,4 @@ export {
   markingsText,
   shownUnit,
 } from './fit/fit-words';
+export { ROLE_WORDS } from './role-words';

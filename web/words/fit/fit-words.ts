@@ -80,13 +80,14 @@ export interface FitRow {
   readonly words: string;
   readonly unit: string;
   /** One field, or two side by side: front and rear, least and most. */
-  readonly fields: readonly { readonly item: FitItem; readonly words: string }[];
+  readonly fields: readonly { readonly item: FitItem; readonly words: string; readonly end: string }[];
 }
 
 /** The unit people see: pressures in bar, the rest as the core has them. */
 export function shownUnit(item: FitItem): string {
   if (item.stated.type !== 'number') return '';
-  return item.stated.unit === 'kPa' ? 'bar' : item.stated.unit;
+  const { unit } = item.stated;
+  return unit === 'kPa' ? 'bar' : unit === 'meter' ? t.meterUnit : unit;
 }
 
 export function fitText(item: FitItem, value: number | string | undefined): string {
@@ -104,11 +105,19 @@ export function fitValue(item: FitItem, typed: string): number | string | null {
   return readQuantity(unit === 'kPa' && bare ? t.typedBar({ typed }) : typed, unit);
 }
 
+const END_WORDS = {
+  Front: t.front,
+  Rear: t.rear,
+  Min: t.minimumEnd,
+  Max: t.maximumEnd,
+};
 function stemOf(key: string): { stem: string; end: string } {
   const torque = /^torque(Min|Max):(.+)$/.exec(key);
-  if (torque) return { stem: `torque:${torque[2]}`, end: torque[1] === 'Min' ? 'least' : 'most' };
+  if (torque) return { stem: `torque:${torque[2]}`, end: END_WORDS[torque[1] as 'Min' | 'Max'] };
   const ended = /^(.*)(Front|Rear)$/.exec(key);
-  return ended ? { stem: ended[1] ?? '', end: (ended[2] ?? '').toLowerCase() } : { stem: key, end: '' };
+  return ended
+    ? { stem: ended[1] ?? '', end: END_WORDS[ended[2] as 'Front' | 'Rear'] }
+    : { stem: key, end: '' };
 }
 
 /** The rows of a topic for a bike built so. */
@@ -120,7 +129,7 @@ export function fitRows(build: Build, topic: FitTopic): readonly FitRow[] {
       ? JOINT_WORDS[stem.slice(7) as Joint]
       : (STEM_WORDS[stem] ?? stem);
     const known = rows.get(stem);
-    const field = { item, words: end ? `${words}, ${end}` : words };
+    const field = { item, end, words: end ? `${words}, ${end}` : words };
     rows.set(stem, { key: stem, words, unit: shownUnit(item), fields: [...(known?.fields ?? []), field] });
   }
   return [...rows.values()];
