@@ -21,17 +21,17 @@ const CODE_LIKE = [
 
 /** Names of keys, headers and fonts, which only look like words. */
 const NAMES =
-  /^(?:Arrow\w+|Enter|Escape|Tab|Space|Backspace|Delete|Home|End|Page(?:Up|Down)|F\d+|Digit\d|Content-Type|.*sans-serif|Error|\w+Error)$/;
+  /^(?:Arrow\w+|Enter|Escape|Tab|Space|Backspace|Delete|Home|End|Page(?:Up|Down)|F\d+|Digit\d|Content-Type|UTF-8|.*sans-serif|Error|\w+Error)$/;
 
 /** Units are written alike in every language. */
-const UNITS = /^(?:Wh|in lbf|ft lbf|N m|Hz)$/;
+const UNITS = /^(?:Wh|bar|in lbf|ft lbf|N m|Hz)$/;
 
 export const looksLikeText = (text) => {
   const words = text.trim();
   if (!/[A-Za-z]{2}/.test(words) || NAMES.test(words) || UNITS.test(words)) return false;
   if (CODE_LIKE.some((each) => each.test(words))) return false;
   return (
-    /^[A-Z][a-z’]+(?:[ ,.:;?!…]|$)/.test(words) ||
+    /^[A-Z][a-z’]+(?:-[a-z]+)?(?:[ ,.:;?!…]|$)/.test(words) ||
     /[A-Za-z’)]{2}[,.:;]? [a-z(“]/i.test(words) ||
     /[’…“]/.test(words)
   );
@@ -69,6 +69,18 @@ const isShown = (node) => {
   }
   return false;
 };
+const CHOOSES = { ConditionalExpression: ['consequent', 'alternate'], LogicalExpression: ['left', 'right'] };
+const fromMessages = (node) => {
+  const of = node.type === 'CallExpression' ? node.callee : node;
+  if (CHOOSES[node.type]) return CHOOSES[node.type].some((branch) => fromMessages(node[branch]));
+  return of.type === 'MemberExpression' && of.object.type === 'Identifier' && of.object.name === 't';
+};
+/** Whether it stands in for a message: one branch of a choice whose other one is a message. */
+const isInsteadOfMessage = (node) => {
+  let at = node;
+  while (CHOOSES[at.parent?.type]?.some((branch) => at.parent[branch] === at)) at = at.parent;
+  return at !== node && fromMessages(at);
+};
 const ATTRIBUTES_OF_CODE =
   /^(?:class|style|id|for|type|role|is|href|src|d|points|transform|viewBox|data-.*)$/;
 
@@ -80,7 +92,8 @@ export const noLiteralText = {
   },
   create(context) {
     const report = (node, text) => {
-      const shown = isShown(node) && /[A-Za-z]{2}/.test(text) && !UNITS.test(text.trim());
+      const shown =
+        (isShown(node) || isInsteadOfMessage(node)) && /[A-Za-z]{2}/.test(text) && !UNITS.test(text.trim());
       if (shown || (looksLikeText(text) && !isForCode(node)))
         context.report({ node, messageId: 'text', data: { text: text.trim().slice(0, 40) } });
     };

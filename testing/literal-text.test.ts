@@ -24,6 +24,10 @@ it.each([
     component(`<p>{{ held ? 'front' : name }}</p>`, 'const held = true; const name = "";'),
   ],
   ['in an attribute of our own', component('<ChoiceChips name="How often" />')],
+  [
+    'of one small word instead of a message',
+    component('<p>{{ words }}</p>', `const words = held ? t.held : 'free';`),
+  ],
   ['in a script', component('<p>{{ words }}</p>', `const words = 'Two bikes are held';`)],
   [
     'in a filled-in text',

@@ -53,7 +53,7 @@ const openedRow = computed(
 
 const checklistName = computed(() =>
   props.address.checklistKey === EACH_RIDE_OUT
-    ? 'Ride-out'
+    ? t.rideOut
     : (catalogue.summaryOf(props.address.checklistKey)?.name ?? t.batchCheck),
 );
 const scopeName = computed(() => {

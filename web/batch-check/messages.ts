@@ -209,3 +209,4 @@ export const helpBatchCheckWord2 = message('Paper sheet');
 export const helpBatchCheckMeans2 = message('The same batch on paper, for a day without a tablet.');
 export const site = message('Site');
 export const order = message('order');
+export const rideOut = message('Ride-out');

@@ -7,6 +7,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { columnName } from './cell-words';
 import type { BatchAddress } from './batch-address';
 import { EACH_RIDE_OUT } from './use-batch-checklists';
+import * as t from './messages';
 
 export interface Legend {
   readonly key: string;
@@ -27,7 +28,7 @@ export function usePaper(address: ComputedRef<BatchAddress>) {
   const askedBy = shallowRef<ReadonlyMap<string, readonly Question[]>>(new Map());
   const checklistName = computed(() =>
     address.value.checklistKey === EACH_RIDE_OUT
-      ? 'Ride-out'
+      ? t.rideOut
       : (catalogue.summaryOf(address.value.checklistKey)?.name ?? ''),
   );
   onMounted(async () => {

@@ -1,4 +1,4 @@
 import { message } from '@cadre/web/platform/i18n';
 
-export const somebody = message('somebody');
+export const unknownPerson = message('unknown person');
 export const rackHook = message('{rack} {hook}');

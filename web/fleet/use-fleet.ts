@@ -44,7 +44,7 @@ export const useFleet = defineStore('fleet', () => {
   const hookOf = ({ hookId }: Bike): string => hookWords.value.get(hookId ?? '') ?? '';
   const siteById = computed(() => new Map((wall.value?.sites ?? []).map((site) => [site.id, site])));
   const names = computed(() => new Map((wall.value?.people ?? []).map((person) => [person.id, person.name])));
-  const nameOf = (id: string): string => names.value.get(id) ?? t.somebody;
+  const nameOf = (id: string): string => names.value.get(id) ?? t.unknownPerson;
 
   let loading: Promise<void> | null = null;
   /** Asks for the wall. Whoever asks while the first is on its way waits for the same; later each asks anew, for something has changed. */

@@ -7,9 +7,8 @@ import { shortWhen } from './round-wording';
 import type { BoardRow } from './use-round-board';
 import * as t from './messages';
 
-/** The acts of a round: the next bike for me, several at once, changing it, closing it. */
+/** The acts of a round: the next bike for me, or several at once. */
 const props = defineProps<{ next: BoardRow | null; left: number; zone: string }>();
-const over = defineModel<'close' | 'change' | null>('over', { required: true });
 defineEmits<{ next: []; batch: [] }>();
 const session = useSession();
 const now = useNow();
@@ -21,7 +20,7 @@ const nextWords = computed(() => {
       ? t.startedYou
       : row.neededAt
         ? t.neededShortWhen({ shortWhen: shortWhen(row.neededAt, now.value, props.zone) })
-        : 'nearest';
+        : t.nearest;
   return `${row.bike.tag} · ${why}`;
 });
 </script>
@@ -32,12 +31,6 @@ const nextWords = computed(() => {
     class="fixed inset-x-0 bottom-[var(--nav-bar)] z-10 lg:pl-[calc(var(--nav-rail)+1rem)] border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
   >
     <div class="mx-auto flex max-w-[110rem] items-center gap-2">
-      <ActButton class="max-sm:px-2" data-change-round @click="over = over === 'change' ? null : 'change'">{{
-        t.change
-      }}</ActButton>
-      <ActButton class="max-sm:px-2" data-close @click="over = over === 'close' ? null : 'close'">{{
-        t.close
-      }}</ActButton>
       <ActButton class="max-sm:px-2" :disabled="left === 0" data-round-line @click="$emit('batch')">{{
         t.batchCheck
       }}</ActButton>

@@ -5,6 +5,7 @@ import type { Round } from '@cadre/contract/rounds';
 import { useKeys } from '@cadre/web/platform/keys';
 import { useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { ActButton } from '@cadre/web/ui';
 import CloseRound from './CloseRound.vue';
 import RoundForm from './RoundForm.vue';
 import RoundBar from './RoundBar.vue';
@@ -74,7 +75,20 @@ const RAILS = computed(() =>
 
 <template>
   <main class="mx-auto max-w-[110rem] px-4 pb-28 pt-3 max-sm:px-2" data-round :data-round-state="round.state">
-    <RoundHead :round="round" :zone="zone" />
+    <RoundHead :round="round" :zone="zone">
+      <template v-if="round.state === 'open' && session.may('sign')">
+        <ActButton
+          kind="quiet"
+          class="px-2!"
+          data-change-round
+          @click="over = over === 'change' ? null : 'change'"
+          >{{ t.change }}</ActButton
+        >
+        <ActButton kind="quiet" class="px-2!" data-close @click="over = over === 'close' ? null : 'close'">{{
+          t.close
+        }}</ActButton>
+      </template>
+    </RoundHead>
     <RoundCounts :round="round" :zone="zone" />
     <CloseRound
       v-if="over === 'close'"
@@ -89,7 +103,6 @@ const RAILS = computed(() =>
     <RoundRail v-for="rail in RAILS" :key="rail.key" :rail="rail" :zone="zone" :may="may" />
     <RoundBar
       v-if="round.state === 'open' && session.may('sign')"
-      v-model:over="over"
       :next="next"
       :left="left.length"
       :zone="zone"

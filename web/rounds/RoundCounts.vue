@@ -12,27 +12,31 @@ const { count: counts, projection, hands } = useProvided(ROUND_BOARD);
 
 <template>
   <dl
-    class="figures mt-2 flex flex-wrap items-stretch gap-x-6 gap-y-2 rounded-md bg-sunk px-4 py-2"
+    class="figures mt-2 flex flex-wrap items-stretch gap-x-6 gap-y-2 rounded-md bg-sunk px-4 py-2 max-sm:justify-between max-sm:gap-x-3 max-sm:px-3 max-sm:text-[0.95rem]"
     data-round-counts
   >
     <div>
       <dt class="text-soft">{{ t.done }}</dt>
       <dd>
-        <span class="sturdy text-3xl" data-count="done">{{ counts.done }}</span> {{ t.of }}
+        <span class="sturdy text-3xl max-sm:text-2xl" data-count="done">{{ counts.done }}</span> {{ t.of }}
         <span data-count="of">{{ counts.of }}</span>
       </dd>
     </div>
     <div>
       <dt class="text-soft">{{ t.inProgress }}</dt>
-      <dd class="sturdy text-3xl" data-count="hand">{{ counts.inHand }}</dd>
+      <dd class="sturdy text-3xl max-sm:text-2xl" data-count="hand">{{ counts.inHand }}</dd>
     </div>
     <div>
       <dt class="text-soft">{{ t.left }}</dt>
-      <dd class="sturdy text-3xl" data-count="left">{{ counts.left }}</dd>
+      <dd class="sturdy text-3xl max-sm:text-2xl" data-count="left">{{ counts.left }}</dd>
     </div>
     <div>
       <dt class="text-soft">{{ t.findings }}</dt>
-      <dd class="sturdy text-3xl" :class="counts.found ? 'text-watch' : ''" data-count="found">
+      <dd
+        class="sturdy text-3xl max-sm:text-2xl"
+        :class="counts.found ? 'text-watch' : ''"
+        data-count="found"
+      >
         {{ counts.found }}
       </dd>
     </div>

@@ -16,14 +16,15 @@ const now = useNow();
 const checklistName = computed(() =>
   props.round.checklistKey
     ? (catalogue.summaryOf(props.round.checklistKey)?.name ?? props.round.checklistKey)
-    : 'Ride-out',
+    : t.rideOut,
 );
 </script>
 
 <template>
   <header class="flex flex-wrap items-baseline gap-x-3">
-    <h1 class="sturdy text-3xl leading-tight">{{ round.name }}</h1>
-    <p class="text-soft">
+    <h1 class="sturdy text-3xl leading-tight max-sm:text-2xl">{{ round.name }}</h1>
+    <span class="ml-auto flex gap-2 sm:order-1"><slot /></span>
+    <p class="leading-tight text-soft max-sm:basis-full">
       {{ checklistName }} · {{ fleet.siteById.get(round.siteId)?.name }} ·
       <template v-if="round.state === 'open'">{{
         t.whenSpan({ when: dayAndClock(round.deadline, now, zone), span: untilNow(round.deadline, now) })

@@ -23,7 +23,7 @@ const verdict = computed(() => deadlineWords(props.projection, props.deadline));
     <dt class="text-soft">{{ t.likelyFinish }}</dt>
     <dd class="flex flex-wrap items-center gap-x-4">
       <span
-        ><span class="sturdy text-3xl">{{ finish.about }}</span>
+        ><span class="sturdy text-3xl max-sm:text-2xl">{{ finish.about }}</span>
         <span
           class="ml-2 font-semibold"
           :class="verdict.tone === 'bad' ? 'text-held' : verdict.tone === 'doubt' ? 'text-watch' : 'text-act'"
@@ -35,7 +35,13 @@ const verdict = computed(() => deadlineWords(props.projection, props.deadline));
           }}</span
         ></span
       >
-      <FinishScale :projection="projection" :now="now" :deadline="deadline" :time-zone="zone" />
+      <FinishScale
+        class="max-sm:hidden"
+        :projection="projection"
+        :now="now"
+        :deadline="deadline"
+        :time-zone="zone"
+      />
     </dd>
   </div>
 </template>

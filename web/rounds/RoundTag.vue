@@ -75,8 +75,13 @@ const act = computed(() => {
     :data-row-state="row.state"
   >
     <span class="sturdy text-lg leading-tight [grid-area:tag]">{{ row.bike.tag }}</span>
-    <span class="[grid-area:kind]">{{ KIND_WORDS[row.bike.build.kind] }} {{ row.bike.size }}</span>
-    <span class="text-soft [grid-area:hook]">{{ fleet.hookOf(row.bike) }}</span>
+    <span class="[grid-area:kind]"
+      >{{ KIND_WORDS[row.bike.build.kind] }} {{ row.bike.size
+      }}<span v-if="fleet.hookOf(row.bike)" class="text-soft sm:hidden">
+        · {{ fleet.hookOf(row.bike) }}</span
+      ></span
+    >
+    <span class="text-soft [grid-area:hook] max-sm:hidden">{{ fleet.hookOf(row.bike) }}</span>
     <span
       class="figures [grid-area:said]"
       :class="
@@ -118,17 +123,15 @@ const act = computed(() => {
 <style scoped>
 .round-row {
   display: grid;
-  grid-template: 'tag kind kind act' auto 'tag hook said act' auto / 4.5rem minmax(0, 1fr) minmax(
-      0,
-      1.2fr
-    ) auto;
+  grid-template:
+    'tag kind kind act' auto 'tag hook said act' auto / 4.5rem minmax(0, 1fr) minmax(0, 1.2fr)
+    auto;
 }
 @media (min-width: 640px) {
   .round-row {
-    grid-template: 'tag kind hook said takes act' auto / 5rem minmax(0, 1.1fr) minmax(0, 1fr) minmax(
-        0,
-        1.3fr
-      ) 4rem 9rem;
+    grid-template:
+      'tag kind hook said takes act' auto / 5rem minmax(0, 1.1fr) minmax(0, 1fr) minmax(0, 1.3fr)
+      4rem 9rem;
   }
 }
 </style>

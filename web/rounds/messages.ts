@@ -191,3 +191,4 @@ export const you = message('you');
 export const doneWord = message('done');
 export const closedWasDue = message('closed; was due');
 export const minutesTaken = message('{minutes} min');
+export const nearest = message('nearest');

@@ -355,3 +355,4 @@ export const helpToolsPurpose1 = message(
   'Calculators for measurements. Each uses your policy’s limits and shows how the result is found. You can use a result for a bike.',
 );
 export const where = message('Where');
+export const runOutTool = message('Run-out');

@@ -55,3 +55,4 @@ export const limitLimit = message('limit {limit}');
 export const readBefore = message('before');
 export const likely = message('likely');
 export const readNow = message('read');
+export const noDateNotRidden = message('; no recent rides, so no date');

@@ -62,7 +62,7 @@ export function outlookWords(
         dayBeside: dayBeside(when.least, when.likely, timeZone),
         dayBeside2: dayBeside(when.most, when.likely, timeZone),
       })
-    : '; not ridden of late, so no date';
+    : t.noDateNotRidden;
   const faster = outlook.forecast.isFaster ? t.wearsFasterThanBefore : '';
   return t.fasterReachesLimitIn({ faster, limit, roughly: roughly(left.likely), unit, range, date });
 }

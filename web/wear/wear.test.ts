@@ -40,7 +40,7 @@ describe('what is said of wear', () => {
   it('keeps the year of a date that falls into another', () =>
     expect(words({ perDay: 2.6 })).toMatch(/likely date \d+ Dec 2026 \(\d+ \w+ to \d+ \w+ 2027\)/));
   it('says when it stands still, when it is there, and when nobody knows the limit', () => {
-    expect(words({ perDay: 0 })).toContain('not ridden of late, so no date');
+    expect(words({ perDay: 0 })).toContain('no recent rides, so no date');
     expect(words({ usageNow: 9000 })).toBe('Probably at its limit of 1 mm now. Measure the part.');
     expect(words({ limit: null })).toBe('No limit is known for this part, so there is no forecast.');
   });

@@ -3,6 +3,7 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import express from 'express';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { serveWeb } from './serve-web';
@@ -27,7 +28,10 @@ async function opened(): Promise<(path: string) => Promise<Response>> {
   const listening = app.listen(0, '127.0.0.1');
   server = listening;
   await new Promise((done) => listening.once('listening', done));
-  return (path) => fetch(`http://127.0.0.1:${(listening.address() as AddressInfo).port}${path}`);
+  return (path) =>
+    fetch(`http://127.0.0.1:${(listening.address() as AddressInfo).port}${path}`, {
+      headers: { 'accept-encoding': 'br' },
+    });
 }
 
 describe('the front end as it is served', () => {
@@ -63,6 +67,16 @@ describe('the front end as it is served', () => {
     expect(file.headers.get('cache-control')).toContain('immutable');
     expect(shell.headers.get('cache-control')).toBe('no-cache');
     expect(gone.status).toBe(404);
+  });
+  it('outlives a file that goes while it runs, packed or plain: that one is gone, the rest is served', async () => {
+    writeFileSync(join(dir, 'assets', 'shell-1.js.br'), brotliCompressSync('export {};'));
+    writeFileSync(join(dir, 'icon.svg'), '<svg/>');
+    const get = await opened();
+    expect((await get('/assets/shell-1.js')).headers.get('content-encoding')).toBe('br');
+    for (const name of ['assets/shell-1.js', 'assets/shell-1.js.br', 'icon.svg']) rmSync(join(dir, name));
+    expect((await get('/assets/shell-1.js')).status).toBe(404);
+    expect(await (await get('/icon.svg')).text()).toBe('<title>Shell</title>');
+    expect(await (await get('/rounds')).text()).toBe('<title>Shell</title>');
   });
   it('does not come up without having been built, and says so', () => {
     rmSync(join(dir, 'index.html'));

@@ -1,7 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Express } from 'express';
-import sirv from 'sirv';
+import packedFiles from 'express-static-gzip';
 
 /** What the build says a view needs, by the addresses that show it. */
 function readAhead(webDir: string): (path: string) => string | null {
@@ -21,14 +21,16 @@ export function serveWeb(app: Express, webDir: string): void {
   const shell = join(webDir, 'index.html');
   if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
   const aheadOf = readAhead(webDir);
-  const packed = { brotli: true, gzip: true, etag: true };
-  const hashed = sirv(join(webDir, 'assets'), { ...packed, immutable: true, maxAge: 31_536_000 });
-  // Handed nothing to go on with: a hashed file that is gone is gone, and never the shell under its name.
-  app.use('/assets', (req, res) => hashed(req, res));
-  const files = sirv(webDir, {
+  const packed = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false as const };
+  app.use(
+    '/assets',
+    packedFiles(join(webDir, 'assets'), { ...packed, serveStatic: { immutable: true, maxAge: '1y' } }),
+    // A hashed file that is gone is gone, and never the shell under its name.
+    (_req, res) => void res.sendStatus(404),
+  );
+  const files = packedFiles(webDir, {
     ...packed,
-    extensions: [],
-    setHeaders: (res) => void res.setHeader('cache-control', 'no-cache'),
+    serveStatic: { cacheControl: false, setHeaders: (res) => res.setHeader('cache-control', 'no-cache') },
   });
   app.use((req, res, next) => {
     // The shell itself answers every address that is no file.

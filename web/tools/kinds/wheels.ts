@@ -156,7 +156,7 @@ export const leakTool: Tool = {
 
 export const runOut: Tool = {
   key: 'run-out',
-  name: 'Run-out',
+  name: t.runOutTool,
   when: t.holdPointerStillRim,
   fields: [
     {
