@@ -123,15 +123,13 @@ const act = computed(() => {
 <style scoped>
 .round-row {
   display: grid;
-  grid-template:
-    'tag kind kind act' auto 'tag hook said act' auto / 4.5rem minmax(0, 1fr) minmax(0, 1.2fr)
-    auto;
+  grid-template-areas: 'tag kind act' 'tag said act';
+  grid-template-columns: 3.5rem minmax(0, 1fr) auto;
 }
 @media (min-width: 640px) {
   .round-row {
-    grid-template:
-      'tag kind hook said takes act' auto / 5rem minmax(0, 1.1fr) minmax(0, 1fr) minmax(0, 1.3fr)
-      4rem 9rem;
+    grid-template-areas: 'tag kind hook said takes act';
+    grid-template-columns: 5rem minmax(0, 1.1fr) minmax(0, 1fr) minmax(0, 1.3fr) 4rem 9rem;
   }
 }
 </style>
