@@ -93,7 +93,10 @@ export const noLiteralText = {
   create(context) {
     const report = (node, text) => {
       const shown =
-        (isShown(node) || isInsteadOfMessage(node)) && /[A-Za-z]{2}/.test(text) && !UNITS.test(text.trim());
+        (isShown(node) || isInsteadOfMessage(node)) &&
+        /[A-Za-z]{2}/.test(text) &&
+        !UNITS.test(text.trim()) &&
+        !NAMES.test(text.trim());
       if (shown || (looksLikeText(text) && !isForCode(node)))
         context.report({ node, messageId: 'text', data: { text: text.trim().slice(0, 40) } });
     };
