@@ -187,6 +187,24 @@ describe('the wall', () => {
     await browser.textIs('[data-clipboard] h2', 'W2');
   });
 
+  it('says more on each tag when asked, on a line of its own that cuts nothing', async () => {
+    for (const size of ['phone', 'office'] as const) {
+      await browser.size(size);
+      await browser.go('/');
+      await browser.click('[data-more]');
+      await browser.find('[data-tags-show]');
+      await browser.driver.executeScript(
+        `const select = document.querySelector('[data-tags-show] select'); select.value = 'kind'; select.dispatchEvent(new Event('change', { bubbles: true }));`,
+      );
+      await browser.textIs('[data-tag=W1] [data-tag-says]', 'Child');
+      expect(
+        await browser.driver.executeScript(
+          `return [...document.querySelectorAll('[data-tag-says]')].filter((each) => each.scrollWidth > each.clientWidth).map((each) => each.textContent)`,
+        ),
+      ).toEqual([]);
+    }
+  });
+
   it('hangs many at once, and hands out what is cleared of them and no more', async () => {
     const bikes = await world.as('desk').send(getWall);
     const cleared = bikes.bikes.find((bike) => bike.tag === 'W1');

@@ -56,7 +56,7 @@ const verdict = computed(() =>
     <button
       v-if="may"
       type="button"
-      class="min-h-11 shrink-0 rounded-md bg-act px-3 font-semibold text-on-act disabled:border-2 disabled:border-line disabled:bg-sunk disabled:text-soft"
+      class="min-h-11 shrink-0 rounded-md border-2 border-act bg-plate px-3 font-semibold text-act hover:bg-sunk disabled:border-line disabled:bg-sunk disabled:text-soft"
       :disabled="!next"
       data-next-for-me
       @click="next && emit('go', board.standOf(next))"

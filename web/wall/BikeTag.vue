@@ -20,6 +20,8 @@ const props = defineProps<{
   pressed: boolean;
   selected: boolean;
   beganCheck: boolean;
+  /** What stands on a line of its own, empty where there is nothing to say of this bike; null where tags have no such line. */
+  says: string | null;
 }>();
 const now = useNow();
 /** A look asked for later whose time has come. Most bikes wait for nothing, and follow no clock. */
@@ -118,6 +120,13 @@ const PLACE_WORDS = {
       aria-hidden="true"
       ><BikeSign :build="bike.build"
     /></span>
+    <span
+      v-if="says !== null"
+      class="block h-4 whitespace-nowrap text-[0.78rem] leading-4"
+      :class="[size === 'large' ? 'px-2 text-base' : 'px-1.5', fitness === 'held' ? '' : 'font-semibold']"
+      data-tag-says
+      >{{ says }}</span
+    >
     <!-- The foot of the tag says from afar what it is: a full foot goes out, a broken one waits, a full tag stays. -->
     <span
       class="mt-auto flex items-center gap-1"

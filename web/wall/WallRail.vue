@@ -21,6 +21,7 @@ defineProps<{
   arranging: boolean;
   lifted: string | null;
   fitnessOf: (bike: Bike) => Fitness;
+  says: ((bike: Bike) => string) | null;
 }>();
 const emit = defineEmits<{
   pick: [id: string, event: MouseEvent];
@@ -65,6 +66,7 @@ const emit = defineEmits<{
           :pressed="selected.has(place.bike.id) || pressed === place.bike.id"
           :selected="selected.has(place.bike.id)"
           :began-check="begun.has(place.bike.id)"
+          :says="says ? says(place.bike) : null"
           @click="emit('pick', place.bike.id, $event)"
         />
       </HookPlace>

@@ -22,7 +22,7 @@ defineProps<{
 }>();
 defineEmits<{ pick: [id: string, event?: MouseEvent]; hook: [id: string] }>();
 const view = useWallView();
-const { wall, arrange } = useProvided(ON_WALL);
+const { wall, arrange, tagLine } = useProvided(ON_WALL);
 const hung = ({ rack, bikes }: Extract<WallLine, { kind: 'rack' }>): string =>
   t.bikesBikesHook({
     bikes,
@@ -48,6 +48,7 @@ const hung = ({ rack, bikes }: Extract<WallLine, { kind: 'rack' }>): string =>
     :arranging="view.arranging"
     :lifted="arrange.lifted.value"
     :fitness-of="wall.fitnessOf"
+    :says="view.tagShows === 'size' ? null : tagLine"
     @pick="(id, event) => $emit('pick', id, event)"
     @hook="$emit('hook', $event)"
     @dropped="arrange.put"

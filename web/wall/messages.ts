@@ -187,3 +187,17 @@ export const addPeople = message('Add people');
 export const stepRound = message('First round');
 export const stepRoundHow = message('A round is a set of checks with a deadline, such as the morning round.');
 export const makeRound = message('Make a round');
+
+// What a tag shows
+export const tagsShow = message('Tags show');
+export const tagShowsSize = message('Size');
+export const tagShowsKind = message('Size and kind');
+export const tagShowsGroup = message('Size and group that needs it');
+export const tagShowsBattery = message('Size and battery');
+export const batteryWord = message('battery');
+export const energyWh = message('{energy} Wh');
+export const wantedAt = message('for {time}');
+export const shortChild = message('Child');
+export const shortFullSuspension = message('Full sus.');
+export const shortStepThrough = message('Step-thru');
+export const shortTrike = message('Trike');

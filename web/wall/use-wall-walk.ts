@@ -47,8 +47,11 @@ export function useWallWalk(rails: Ref<HTMLElement | null>, wall: Wall): WallWal
       estimateSize: (index: number) => {
         const line = lines.value[index];
         return line
-          ? heightOf(line, size.value, { arranging: view.arranging, roomRem: room.rem.value }) *
-              room.pixels.value
+          ? heightOf(line, size.value, {
+              arranging: view.arranging,
+              roomRem: room.rem.value,
+              says: view.tagShows !== 'size',
+            }) * room.pixels.value
           : 0;
       },
       overscan: 3,
@@ -58,7 +61,9 @@ export function useWallWalk(rails: Ref<HTMLElement | null>, wall: Wall): WallWal
       getItemKey: (index: number) => lines.value[index]?.key ?? index,
     })),
   );
-  watch([lines, size, () => view.arranging, room.pixels, room.rem], () => virtual.value.measure());
+  watch([lines, size, () => view.arranging, () => view.tagShows, room.pixels, room.rem], () =>
+    virtual.value.measure(),
+  );
 
   const walk = computed(() =>
     lines.value.flatMap((line, at) =>

@@ -8,6 +8,7 @@ import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
 import type { Grouping } from './wall-lines';
+import type { TagShows } from './tag-shows';
 import * as t from './messages';
 
 const FINGERS_REST_MS = 120;
@@ -15,6 +16,7 @@ const FINGERS_REST_MS = 120;
 /** How the wall is looked at; it stays so from view to view. */
 export const useWallView = defineStore('wall-view', () => ({
   grouping: ref<Grouping>('hooks'),
+  tagShows: ref<TagShows>('size'),
   sought: ref(''),
   arranging: ref(false),
   selecting: ref(false),

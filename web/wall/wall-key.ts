@@ -1,4 +1,5 @@
-import type { InjectionKey } from 'vue';
+import type { InjectionKey, Ref } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
 import type { Arrange } from './use-arrange';
 import type { Wall } from './use-wall';
 import type { WallWalk } from './use-wall-walk';
@@ -9,6 +10,8 @@ interface OnWall {
   readonly wall: Wall;
   readonly walking: WallWalk;
   readonly arrange: Arrange;
+  /** What the tag of a bike says on a line of its own. */
+  readonly tagLine: Readonly<Ref<(bike: Bike) => string>>;
 }
 
 export const ON_WALL: InjectionKey<OnWall> = Symbol(t.theWall);

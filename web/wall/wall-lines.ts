@@ -161,10 +161,14 @@ export function wallLines(input: WallInput): readonly WallLine[] {
 export function heightOf(
   line: WallLine,
   size: TagSize,
-  { arranging, roomRem }: { readonly arranging: boolean; readonly roomRem: number },
+  {
+    arranging,
+    roomRem,
+    says,
+  }: { readonly arranging: boolean; readonly roomRem: number; readonly says?: boolean },
 ): number {
   const narrow = roomRem < 53;
-  if (line.kind === 'hooks') return TAG_MEASURES[size].line;
+  if (line.kind === 'hooks') return TAG_MEASURES[size].line + (says ? 1 : 0);
   if (line.kind === 'site')
     return arranging
       ? roomRem < 30

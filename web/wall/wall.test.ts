@@ -123,6 +123,18 @@ describe('the wall as lines', () => {
         expect(heightOf(line, 'medium', { arranging: true, roomRem: 24 })).toBeGreaterThan(1.5);
     }
   });
+  it('gives hooks more room where each tag says more, and headings none', () => {
+    const taller = wallLines(input({ grouping: 'hooks' })).map(
+      (line) =>
+        [
+          line.kind,
+          heightOf(line, 'medium', { arranging: false, roomRem: 60, says: true }) -
+            heightOf(line, 'medium', { arranging: false, roomRem: 60 }),
+        ] as const,
+    );
+    for (const [kind, by] of taller) expect(by).toBeCloseTo(kind === 'hooks' ? 1 : 0);
+    expect(taller.some(([kind]) => kind === 'hooks')).toBe(true);
+  });
   it('has larger tags the fewer bikes there are, and never none beside each other', () => {
     expect([10, 72, 2000].map((count) => tagSizeFor(count, 52))).toEqual(['large', 'medium', 'small']);
     expect(columnsFor('large', 3)).toBe(1);
