@@ -10,6 +10,7 @@ import { ANY_BIKE } from '@cadre/core/rounds';
 import { CAST, refusalOf, SECRET, World } from '../../testing/world';
 import { Client } from '@cadre/test-world/client';
 import { STATUS } from '@cadre/server/platform/http';
+import { ROUTE_SUMMARIES } from './route-summaries';
 
 let world: World;
 beforeAll(async () => {
@@ -32,10 +33,14 @@ describe('the interface', () => {
     }
     expect((await stranger().raw('GET', '/api/v1/nothing')).status).toBe(404);
     const described = (await (await stranger().raw('GET', '/api/openapi.json')).json()) as {
-      paths: Record<string, Record<string, unknown>>;
+      paths: Record<string, Record<string, { operationId: string; summary?: string; description: string }>>;
     };
-    const operations = Object.values(described.paths).flatMap((path) => Object.keys(path));
+    const operations = Object.values(described.paths).flatMap((path) => Object.values(path));
     expect(operations).toHaveLength(ROUTES.length);
+    expect(operations.filter((each) => !each.summary).map((each) => each.operationId)).toEqual([]);
+    expect(Object.keys(ROUTE_SUMMARIES).sort()).toEqual(ROUTES.map((route) => route.name).sort());
+    const release = operations.find((each) => each.operationId === 'bikes.release');
+    expect(release?.description).toContain('mechanic, lead');
   });
 
   it('lets each role do what the act table says and nothing else', async () => {

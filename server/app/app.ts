@@ -32,6 +32,7 @@ import { wallRoutes } from '@cadre/server/wall';
 import { wearRoutes } from '@cadre/server/wear';
 import { QUIET_KINDS } from './features';
 import { createServices, type Services } from './services';
+import { ROUTE_SUMMARIES } from './route-summaries';
 
 export interface AppDeps {
   readonly source: DataSource;
@@ -84,6 +85,7 @@ export function createApp(deps: AppDeps): Express {
     routes: routesOf(deps, services),
     actorOf: async (token) => (await services.sessions.actorOf(token))?.actor ?? null,
     contracts: ROUTES,
+    summaries: ROUTE_SUMMARIES,
     schemas: {
       '/api/fleet-document.schema.json': () => ({
         title: 'A fleet as a file',

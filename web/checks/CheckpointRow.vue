@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Question } from '@cadre/core/catalogue';
-import type { Answer } from '@cadre/core/checks';
+import type { Answer, SecondGlance } from '@cadre/core/checks';
 import { POSITION_WORDS } from '@cadre/web/words';
 import HowToLook from './HowToLook.vue';
 import { CautionLine, OutcomeMark } from '@cadre/web/ui';
@@ -20,6 +20,8 @@ const props = defineProps<{
   before: string | null;
   /** What was found the last time somebody looked. */
   last: string | null;
+  /** Why it deserves a second glance, beyond what is open here. */
+  weight?: SecondGlance | null;
   nameOf: (id: string) => string;
   /** Whether its side is shown. */
   placed?: boolean;
@@ -53,6 +55,7 @@ const name = computed(
       current ? 'border-act' : 'border-line',
       outcome === 'fail' && 'border-l-8 border-l-held',
       outcome === 'watch' && 'border-l-8 border-l-watch',
+      outcome === null && (before || weight) && 'border-l-8 border-l-watch',
     ]"
     :data-question="question.key"
     :data-outcome="outcome ?? 'none'"
@@ -78,6 +81,12 @@ const name = computed(
               >{{ POSITION_WORDS[question.position] }}</span
             >
             <span v-if="!question.critical" class="text-sm text-soft">{{ t.notCritical }}</span>
+            <span
+              v-if="weight && outcome === null"
+              class="rounded border-2 border-watch px-1.5 text-sm font-semibold leading-tight text-watch"
+              :data-weight="weight"
+              >{{ weight === 'new' ? t.newOnThisBike : t.failedLastTime }}</span
+            >
           </span>
           <span
             v-if="outcome"

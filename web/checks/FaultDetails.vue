@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { isWorse, SEVERITIES, type Fault, type Question, type Severity } from '@cadre/core/catalogue';
-import { SIDES, type MarkedFault, type Place, type Side } from '@cadre/core/checks';
+import { placesAsked, type MarkedFault, type Place } from '@cadre/core/checks';
 import type { Build } from '@cadre/core/fleet';
 import { SEVERITY_MEANING, SEVERITY_WORDS, withPosition } from '@cadre/web/words';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -26,7 +26,7 @@ const emit = defineEmits<{
 }>();
 const catalogue = useCatalogue();
 const onFigure = ref(false);
-const isWheel = computed(() => /wheel/.test(props.question.zone));
+const places = computed(() => placesAsked(props.question));
 const faultOf = (key: string): Fault | undefined =>
   props.question.checkpoint.faults.find((fault) => fault.key === key);
 /** What feels alike or fails together, of what this check asks. */
@@ -58,23 +58,28 @@ const worse = computed(() =>
         withPosition(other.checkpoint.name, other.position)
       }}</ActButton>
     </div>
-    <div class="flex flex-wrap items-center gap-1.5" role="group" :aria-label="t.place">
+    <div
+      v-if="places.sides.length"
+      class="flex flex-wrap items-center gap-1.5"
+      role="group"
+      :aria-label="t.place"
+    >
       <span class="mr-1 text-soft">{{ t.place }}</span>
       <button
-        v-for="side in SIDES"
+        v-for="side in places.sides"
         :key="side"
         type="button"
         class="min-h-12 rounded border-2 px-2.5"
         :class="last.place?.side === side ? 'border-ink bg-plate font-semibold' : 'border-line bg-plate'"
         :aria-pressed="last.place?.side === side"
-        @click="emit('place', { side: last.place?.side === side ? undefined : (side as Side) })"
+        @click="emit('place', { side: last.place?.side === side ? undefined : side })"
       >
         {{ SIDE_WORDS[side] }}
       </button>
     </div>
-    <div class="flex flex-wrap items-start gap-3">
-      <ClockDial v-if="isWheel" :hour="last.place?.clock" @pick="(clock) => emit('place', { clock })" />
-      <div class="space-y-1">
+    <div v-if="places.round || places.onBike" class="flex flex-wrap items-start gap-3">
+      <ClockDial v-if="places.round" :hour="last.place?.clock" @pick="(clock) => emit('place', { clock })" />
+      <div v-if="places.onBike" class="space-y-1">
         <ActButton
           kind="quiet"
           class="!px-0"

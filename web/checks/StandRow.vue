@@ -50,6 +50,12 @@ function toggle(): void {
     :show-how="given.howShown.value"
     :before="openFindingWords(bike.facts.findings, question)"
     :last="lastLooks.wordsFor(question)"
+    :weight="
+      lastLooks.weightOf(
+        question,
+        draft.stations.value.flatMap((each) => each.questions),
+      )
+    "
     :name-of="fleet.nameOf"
     :data-current-row="index === row ? '' : undefined"
     @toggle="toggle"

@@ -275,3 +275,7 @@ export const helpStandMeans4 = message('Not checked, with a reason.');
 export const helpStandWord5 = message('Critical');
 export const helpStandMeans5 = message('Without an answer, the check is incomplete and the bike is held.');
 export const nobody = message('nobody');
+
+// CheckpointRow: why a question deserves a second glance
+export const newOnThisBike = message('New on this bike');
+export const failedLastTime = message('Problem last time');

@@ -67,6 +67,14 @@ describe('a row', () => {
     expect(row({ before: 'Open: small dent, at 4 o’clock' }).text()).toContain('at 4 o’clock');
   });
 
+  it('says what deserves a second glance, until it is answered', () => {
+    expect(row({ weight: 'failed' }).get('[data-weight]').text()).toBe('Problem last time');
+    expect(row({ weight: 'new' }).get('[data-weight]').text()).toBe('New on this bike');
+    expect(row({ weight: null }).find('[data-weight]').exists()).toBe(false);
+    const answered = row({ weight: 'failed', answer: answer(mark('rim@rear', 'pass')) });
+    expect(answered.find('[data-weight]').exists()).toBe(false);
+  });
+
   it('shows caution where the hand is, and how to look for a trainee', () => {
     expect(row({}).text()).not.toContain('dirt hides cracks');
     expect(row({ current: true }).text()).toContain('dirt hides cracks');

@@ -2,7 +2,7 @@ import { computed } from 'vue';
 import { listLooks } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { Question } from '@cadre/core/catalogue';
-import type { Reading } from '@cadre/core/checks';
+import { secondGlance, type Reading, type SecondGlance } from '@cadre/core/checks';
 import { dayAndClock, now } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useSavedQuery } from '@cadre/web/platform/query';
@@ -16,6 +16,7 @@ type Look = AnswerOf<typeof listLooks>['looks'][number];
 export function useLastLooks(bikeId: string): {
   wordsFor(question: Question): string | null;
   readingOf(question: Pick<Question, 'key'>): Reading | null;
+  weightOf(question: Question, asked: readonly Question[]): SecondGlance | null;
 } {
   const { data } = useSavedQuery({
     key: () => ['looks', bikeId],
@@ -47,5 +48,12 @@ export function useLastLooks(bikeId: string): {
       .filter(Boolean)
       .join(' · ');
   }
-  return { wordsFor, readingOf: ({ key }) => looks.value.get(key)?.reading ?? null };
+  const outcomes = computed(() => new Map([...looks.value].map(([key, { outcome }]) => [key, outcome])));
+  const weightOf = (question: Question, asked: readonly Question[]): SecondGlance | null =>
+    secondGlance(
+      question.key,
+      asked.map((each) => each.key),
+      outcomes.value,
+    );
+  return { wordsFor, weightOf, readingOf: ({ key }) => looks.value.get(key)?.reading ?? null };
 }

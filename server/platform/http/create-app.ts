@@ -19,6 +19,8 @@ export interface HttpDeps {
   readonly actorOf: (token: string | null) => Promise<Actor | null>;
   /** Every route there is, for the description of the interface. */
   readonly contracts: readonly FullRoute[];
+  /** What each of them does, by its name. */
+  readonly summaries: Readonly<Record<string, string>>;
   /** Schemas served for files people make themselves, by address. */
   readonly schemas: Readonly<Record<string, () => object>>;
   readonly log: Logger;
@@ -108,7 +110,7 @@ export function createHttpApp(deps: HttpDeps): Express {
   });
   // Each is worked out when somebody first asks for it: a server comes up to answer riders, not readers of schemas.
   const documents: Readonly<Record<string, () => object>> = {
-    '/api/openapi.json': () => describeInterface(deps.contracts, deps.version),
+    '/api/openapi.json': () => describeInterface(deps.contracts, deps.version, deps.summaries),
     ...deps.schemas,
   };
   for (const [path, describe] of Object.entries(documents)) {

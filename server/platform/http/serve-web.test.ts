@@ -67,6 +67,7 @@ describe('the front end as it is served', () => {
     expect(file.headers.get('cache-control')).toContain('immutable');
     expect(shell.headers.get('cache-control')).toBe('no-cache');
     expect(gone.status).toBe(404);
+    expect((await get('/assets/%ff')).status).toBe(404);
   });
   it('outlives a file that goes while it runs, packed or plain: that one is gone, the rest is served', async () => {
     writeFileSync(join(dir, 'assets', 'shell-1.js.br'), brotliCompressSync('export {};'));

@@ -16,15 +16,28 @@ function readAhead(webDir: string): (path: string) => string | null {
   return (path) => ahead.find((each) => each.path.test(path))?.link ?? null;
 }
 
+function isReadable(path: string): boolean {
+  try {
+    decodeURIComponent(path);
+    return true;
+  } catch {
+    return false; // the only error there is: a stray percent sign
+  }
+}
+
 /** The built front end: hashed files for ever, the shell never cached, every other address is the shell. */
 export function serveWeb(app: Express, webDir: string): void {
   const shell = join(webDir, 'index.html');
   if (!existsSync(shell)) throw new Error(`the front end is not built: ${shell} is missing`);
   const aheadOf = readAhead(webDir);
   const packed = { enableBrotli: true, orderPreference: ['br', 'gz'], index: false as const };
+  const hashed = packedFiles(join(webDir, 'assets'), {
+    ...packed,
+    serveStatic: { immutable: true, maxAge: '1y' },
+  });
   app.use(
     '/assets',
-    packedFiles(join(webDir, 'assets'), { ...packed, serveStatic: { immutable: true, maxAge: '1y' } }),
+    (req, res, next) => (isReadable(req.path) ? hashed(req, res, next) : next()),
     // A hashed file that is gone is gone, and never the shell under its name.
     (_req, res) => void res.sendStatus(404),
   );
@@ -33,8 +46,8 @@ export function serveWeb(app: Express, webDir: string): void {
     serveStatic: { cacheControl: false, setHeaders: (res) => res.setHeader('cache-control', 'no-cache') },
   });
   app.use((req, res, next) => {
-    // The shell itself answers every address that is no file.
-    if (req.path === '/') next();
+    // The shell itself answers every address that is no file; one that cannot be read is refused where all are.
+    if (req.path === '/' || !isReadable(req.path)) next();
     else files(req, res, next);
   });
   app.get('/{*path}', (req, res) => {

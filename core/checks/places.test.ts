@@ -1,0 +1,34 @@
+import { expect, it } from 'vitest';
+import type { Question } from '@cadre/core/catalogue';
+import { CHECKPOINTS } from '@cadre/core/shipped';
+import { placesAsked } from './places';
+
+const questionOf = (key: string): Question => {
+  const checkpoint = CHECKPOINTS.find((each) => each.key === key);
+  if (!checkpoint) throw new Error(`no checkpoint ${key}`);
+  const [[position, zone] = ['only', 'frame']] = Object.entries(checkpoint.at);
+  return { checkpoint, position, zone } as unknown as Question;
+};
+
+it.each([
+  ['rim', true, ['left', 'right'], true],
+  ['spoke-tension-left', true, [], true],
+  ['wheel-thru-axle', false, [], true],
+  ['hub-play', false, [], true],
+  ['tyre-pressure', false, [], true],
+  ['pedals', false, ['left', 'right'], true],
+  ['chain-wear', false, [], true],
+  ['frame-whole', false, ['left', 'right', 'drive-side', 'off-side', 'top', 'under'], true],
+  ['helmet', false, [], false],
+  ['transport-marks', false, ['left', 'right', 'drive-side', 'off-side', 'top', 'under'], true],
+])('a fault of %s: round the wheel %s, sides %j, on the bike %s', (key, round, sides, onBike) => {
+  expect(placesAsked(questionOf(key))).toEqual({ round, sides, onBike });
+});
+
+it('names checkpoints of the catalogue alone, and an hour only where there is a wheel to go round', () => {
+  for (const checkpoint of CHECKPOINTS) {
+    const { round } = placesAsked(questionOf(checkpoint.key));
+    if (round)
+      expect(Object.values(checkpoint.at).every((zone) => /wheel|brake/.test(String(zone)))).toBe(true);
+  }
+});
