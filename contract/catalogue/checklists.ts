@@ -16,7 +16,6 @@ export const checklistSummary = z.object({
   afterRideOut: z.boolean(),
   kinds: z.nullable(z.array(z.string())),
   items: z.int(),
-  criticals: z.int(),
   /** What it asks of the kinds it is for: at least, at most, and the minutes of the longest. */
   span: z.object({ least: z.int(), most: z.int(), minutes: z.number() }),
   /** Criticals of the catalogue it leaves out on some kind it is for, by name, and the reason a lead gave. */

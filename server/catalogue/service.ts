@@ -97,7 +97,6 @@ export class Catalogue {
         afterRideOut: checklist.afterRideOut ?? false,
         kinds: checklist.kinds ? [...checklist.kinds] : null,
         items: checklist.items.length,
-        criticals: checklist.items.filter((item) => item.critical).length,
         span: { ...spanOfVersion(name, checklist) },
         leavesOut: [...leftOutOf(name, checklist)],
         reason,

@@ -46,7 +46,7 @@ const WORDS = { open: t.toDecide, accepted: t.accepted, declined: t.declined2 } 
 </script>
 
 <template>
-  <main class="mx-auto max-w-[90rem] px-4 pb-16 pt-4">
+  <main class="max-w-[90rem] px-4 pb-16 pt-3">
     <div class="flex flex-wrap items-end gap-x-6 gap-y-3">
       <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.usedBikeAssessments }}</h1>
       <ActButton v-if="session.may('edit-fleet')" kind="main" data-add-assessment @click="adding = !adding">{{

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Plus } from '@lucide/vue';
 import { computed, provide, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useEventListener } from '@vueuse/core';
@@ -174,7 +175,9 @@ useKeys(
           class="ml-auto shrink-0 max-sm:px-2"
           data-batch-other
           @click="router.push({ name: 'batch-check', query: { pick: '1' } })"
-          >{{ t.newBatch }}</ActButton
+          ><Plus class="size-5 sm:hidden" aria-hidden="true" /><span class="max-sm:sr-only">{{
+            t.newBatch
+          }}</span></ActButton
         >
       </div>
     </Teleport>

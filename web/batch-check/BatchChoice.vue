@@ -39,7 +39,7 @@ function print(): void {
 </script>
 
 <template>
-  <main class="mx-auto max-w-5xl space-y-5 px-4 pb-28 pt-4" data-batch-choice>
+  <main class="max-w-5xl space-y-5 px-4 pb-28 pt-3" data-batch-choice>
     <header>
       <h1 class="sturdy text-3xl leading-none">{{ paper ? t.enterPaperSheet : t.batchCheck }}</h1>
       <p class="mt-1 max-w-[60ch] text-soft">
@@ -72,7 +72,7 @@ function print(): void {
       <p v-if="bikes.length === 0" class="text-watch">{{ t.noBikeMatchesWiden }}</p>
     </section>
     <div data-bottom-bar class="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink/30 bg-ground px-4 py-2.5">
-      <div class="mx-auto flex max-w-5xl gap-2">
+      <div class="flex max-w-5xl gap-2">
         <ActButton :disabled="bikes.length === 0" data-batch-print @click="print">{{
           t.printPaperSheet
         }}</ActButton>

@@ -25,7 +25,7 @@ const loopback = /^(localhost|127\.|\[::1\])/.test(location.hostname);
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
+  <main class="max-w-6xl px-4 pb-16 pt-3 print:m-0 print:max-w-none print:p-0" data-paper>
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
       <h1 class="sturdy mr-auto text-2xl">{{ t.checklistNameOnPaper({ checklistName }) }}</h1>
       <ActButton :to="keyIn" data-key-in>{{ t.enterAnswers }}</ActButton>

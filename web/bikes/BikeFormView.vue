@@ -142,7 +142,7 @@ function chosen(names: ReadonlySet<string>): void {
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
+  <main class="max-w-6xl px-4 pb-12 pt-3">
     <h1 class="sturdy text-2xl">{{ bikeId ? t.editTag({ tag: before?.tag ?? '' }) : t.addBike }}</h1>
     <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_22rem]" novalidate @submit.prevent="save">
       <div class="min-w-0 space-y-5">

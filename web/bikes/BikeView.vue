@@ -43,7 +43,7 @@ const troubled = computed(() =>
 </script>
 
 <template>
-  <main v-if="bike && answer" class="mx-auto max-w-7xl px-4 pb-12 pt-4" data-bike-page>
+  <main v-if="bike && answer" class="max-w-7xl px-4 pb-12 pt-3" data-bike-page>
     <h1 class="sr-only">{{ t.bikeTag({ tag: bike.tag }) }}</h1>
     <div class="grid gap-5 min-[900px]:grid-cols-[1fr_23rem] min-[900px]:grid-rows-[auto_1fr]">
       <div class="min-w-0 space-y-5 min-[900px]:row-span-2">

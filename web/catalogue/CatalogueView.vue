@@ -93,7 +93,7 @@ const pick = (key: string): void =>
           <h2 class="sturdy sticky top-0 bg-ground py-1 text-[0.95rem] text-soft max-lg:static">
             {{ zoneName(zone) }} · {{ looks.length }}
           </h2>
-          <ul>
+          <ul class="sm:max-lg:columns-2">
             <li v-for="each in looks" :key="each.checkpoint.key">
               <button
                 type="button"

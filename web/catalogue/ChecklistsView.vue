@@ -37,7 +37,7 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
 </script>
 
 <template>
-  <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
+  <main class="max-w-7xl px-4 pb-12 pt-3">
     <div class="mt-3 flex flex-wrap items-center gap-3">
       <h1 class="sturdy grow text-2xl">{{ t.checklists }}</h1>
       <template v-if="mayEdit">
@@ -77,22 +77,20 @@ const unpublished = computed(() => [...drafts.value].filter((key) => !catalogue.
               ></span
             >
             <span class="mt-1 grow leading-snug text-soft">{{ checklist.purpose }}</span>
-            <span class="figures mt-3 flex items-end gap-4">
+            <span class="figures mt-3 flex flex-wrap items-end gap-x-4 gap-y-1 whitespace-nowrap">
               <span
-                ><span class="sturdy block text-2xl leading-none">{{ askedWords(checklist.span) }}</span
+                ><span class="sturdy block text-xl leading-none">{{ askedWords(checklist.span) }}</span
                 ><span class="text-sm text-soft">{{ t.questions }}</span></span
               >
               <span
-                ><span class="sturdy block text-2xl leading-none">{{
+                ><span class="sturdy block text-xl leading-none">{{
                   minutesWords(checklist.span.minutes)
                 }}</span
                 ><span class="text-sm text-soft">{{ t.upTo }}</span></span
               >
-              <span class="ml-auto text-sm text-soft"
-                >{{ t.criticalCount({ criticals: checklist.criticals }) }}<br />{{
-                  t.versionVersion2({ version: checklist.version })
-                }}</span
-              >
+              <span class="ml-auto text-sm text-soft">{{
+                t.versionVersion2({ version: checklist.version })
+              }}</span>
             </span>
           </RouterLink>
         </li>

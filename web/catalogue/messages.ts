@@ -103,7 +103,6 @@ export const continueWith = message('continue with it');
 export const draft = message('draft');
 export const questions = message('questions');
 export const upTo = message('up to');
-export const criticalCount = message('{criticals, plural, one {# critical} other {# critical}}');
 export const versionVersion2 = message('version {version}');
 
 // CheckpointDetail
@@ -305,7 +304,7 @@ export const noDoNotRide = message('No “do not ride” fault can arise between
 export const byBy2 = message('by {by}');
 export const onAnyOuting = message('on any outing');
 export const nameMeansDoNot = message('“{name}” means “do not ride” and can arise {how}.');
-export const underMinute = message('under a minute');
+export const underMinute = message('under 1 min');
 export const minutesMin = message('{minutes} min');
 export const checklistHasNoCritical = message(
   'This checklist has no critical question. A check signed without any answer would be complete.',

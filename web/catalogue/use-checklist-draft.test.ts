@@ -20,7 +20,6 @@ const summary = {
   afterRideOut: false,
   kinds: null,
   items: 1,
-  criticals: 1,
   span: { least: 1, most: 1, minutes: 1 },
   leavesOut: [],
   reason: '',

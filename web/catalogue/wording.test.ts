@@ -109,7 +109,7 @@ describe('words for lists', () => {
   });
 
   it.each([
-    [0.3, 'under a minute'],
+    [0.3, 'under 1 min'],
     [5.7, '5.5 min'],
     [9.9, '10 min'],
     [74.4, '74 min'],

@@ -53,7 +53,7 @@ async function handIn(): Promise<void> {
 </script>
 
 <template>
-  <main class="mx-auto max-w-5xl space-y-4 px-4 pb-28 pt-3 max-sm:px-2" data-check-record>
+  <main class="max-w-5xl space-y-4 px-4 pb-28 pt-3 max-sm:px-2" data-check-record>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="!check || !bike" class="text-soft" role="status">
       <span class="sr-only">{{ t.check }}{{ ' ' }}</span
@@ -114,7 +114,7 @@ async function handIn(): Promise<void> {
         data-bottom-bar
         class="fixed inset-x-0 bottom-[var(--nav-bar)] z-10 lg:pl-[calc(var(--nav-rail)+1rem)] border-t-2 border-ink/30 bg-ground px-4 py-2.5 max-sm:px-2"
       >
-        <div class="mx-auto flex max-w-5xl flex-wrap items-center gap-2">
+        <div class="flex max-w-5xl flex-wrap items-center gap-2">
           <ActButton v-if="!changing" data-amend @click="changing = true">{{ t.amendCheck }}</ActButton>
           <template v-else>
             <TextField

@@ -99,12 +99,9 @@ const name = computed(
             >
           </span>
           <span v-else-if="before" class="block font-semibold leading-tight text-watch">{{ before }}</span>
-          <span
-            v-else
-            class="leading-tight text-soft"
-            :class="showHow ? 'block' : 'line-clamp-2 max-sm:text-[0.95rem]'"
-            >{{ question.checkpoint.passWhen }}</span
-          >
+          <span v-else class="block leading-tight text-soft" :class="!showHow && 'max-sm:text-[0.95rem]'">{{
+            question.checkpoint.passWhen
+          }}</span>
           <span
             v-if="last && outcome === null"
             class="figures block text-sm leading-tight text-soft"

@@ -170,7 +170,7 @@ export const allAnswersFromDevice = message(
 );
 
 // StandBar
-export const showOther = message('Show the other {unseen}');
+export const showOther = message('{unseen, plural, one {Show the last one} other {Show the other #}}');
 export const nextZonesName = message('Next: {zonesName}');
 export const signOff2 = message('sign off');
 export const passOtherSweepable = message('Pass the other {sweepable}');

@@ -29,7 +29,7 @@ const bad = async (): Promise<void> =>
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
+  <main class="max-w-6xl px-4 pb-12 pt-3">
     <h1 class="sturdy text-2xl">{{ t.importExport }}</h1>
     <section v-if="session.may('edit-fleet')" aria-labelledby="in" class="mt-2">
       <h2 id="in" class="sr-only">{{ t.importList }}</h2>

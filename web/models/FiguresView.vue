@@ -35,7 +35,7 @@ const figures = computed(() => [
 </script>
 
 <template>
-  <main class="mx-auto max-w-7xl px-4 pb-12 pt-4">
+  <main class="max-w-7xl px-4 pb-12 pt-3">
     <h1 class="sturdy text-2xl">{{ t.bikeFigures }}</h1>
     <p class="text-soft">{{ t.eachFigureDrawnFrom }}</p>
     <ul class="mt-4 grid gap-5 lg:grid-cols-2">

@@ -130,7 +130,7 @@ function chosen(names: ReadonlySet<string>): void {
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
+  <main class="max-w-6xl px-4 pb-12 pt-3">
     <h1 class="sturdy text-2xl">{{ modelId ? (before?.name ?? t.model) : t.addModel }}</h1>
     <form class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_20rem]" novalidate @submit.prevent="save">
       <fieldset class="min-w-0 space-y-5" :disabled="!session.may('edit-fleet')">

@@ -26,7 +26,7 @@ const models = computed(() =>
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
+  <main class="max-w-6xl px-4 pb-12 pt-3">
     <div class="flex flex-wrap items-center gap-3">
       <h1 class="sturdy mr-auto text-2xl">{{ t.models }}</h1>
       <ActButton v-if="session.may('edit-fleet')" :to="{ name: 'model-new' }" data-model-new kind="main">{{

@@ -64,7 +64,7 @@ const sign = (person: Person, system: System, signed: boolean): Promise<boolean>
 </script>
 
 <template>
-  <main class="mx-auto max-w-5xl space-y-6 px-4 pb-10 pt-4">
+  <main class="max-w-5xl space-y-6 px-4 pb-10 pt-3">
     <h1 class="sturdy text-2xl">{{ t.peopleSettings }}</h1>
     <NoticePlate v-if="list.said.value" :said="list.said.value" />
     <section aria-labelledby="who">

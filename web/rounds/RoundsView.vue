@@ -28,7 +28,7 @@ const checklistWords = (key: string | null): string =>
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-rounds>
+  <main class="max-w-6xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-rounds>
     <header class="flex flex-wrap items-center gap-2">
       <h1 class="sturdy mr-auto text-3xl leading-tight">{{ t.rounds }}</h1>
       <ActButton :to="{ name: 'batch-check' }">{{ t.batchCheck }}</ActButton>

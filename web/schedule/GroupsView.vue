@@ -52,7 +52,7 @@ const today = computed(() => siteDay(now.value, zone.value));
 </script>
 
 <template>
-  <main class="mx-auto max-w-6xl px-4 pb-12 pt-4">
+  <main class="max-w-6xl px-4 pb-12 pt-3">
     <h1 class="sturdy text-2xl">{{ t.groups }}</h1>
     <div class="mt-3 grid gap-6 min-[900px]:grid-cols-[1fr_26rem]">
       <section aria-labelledby="coming" class="min-w-0">

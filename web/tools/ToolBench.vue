@@ -39,8 +39,10 @@ async function copyAddress(): Promise<void> {
       <p class="text-soft">{{ tool.when }}</p>
       <CautionLine v-if="tool.caution" :text="tool.caution" />
     </div>
-    <div class="flex flex-wrap items-start gap-6">
-      <div class="grid min-w-0 grow basis-80 content-start gap-x-4 gap-y-3 grid-cols-2">
+    <div class="flex flex-wrap items-start gap-6 max-[900px]:flex-col max-[900px]:items-stretch">
+      <div
+        class="grid min-w-0 grow basis-80 content-start gap-x-4 gap-y-3 grid-cols-2 max-[900px]:basis-auto sm:max-[900px]:grid-cols-3"
+      >
         <template v-for="field in tool.fields" :key="field.key">
           <div v-if="field.choices && field.choices.length <= 3" class="col-span-full">
             <p class="font-semibold">{{ field.label }}</p>
@@ -61,7 +63,7 @@ async function copyAddress(): Promise<void> {
         </template>
       </div>
       <div
-        class="min-w-0 grow basis-80 space-y-3 rounded-lg max-[900px]:order-first border-2 border-ink/60 bg-plate p-4"
+        class="min-w-0 grow basis-80 space-y-3 rounded-lg max-[900px]:order-first max-[900px]:basis-auto border-2 border-ink/60 bg-plate p-4"
         aria-live="polite"
         data-answer
       >

@@ -44,7 +44,7 @@ const print = (): void => window.print();
 </script>
 
 <template>
-  <main v-if="bike" class="mx-auto max-w-7xl px-4 pb-16 pt-4 print:max-w-none print:p-0" data-torque-card>
+  <main v-if="bike" class="max-w-7xl px-4 pb-16 pt-3 print:max-w-none print:p-0" data-torque-card>
     <div class="flex flex-wrap items-start gap-x-6 gap-y-3">
       <div class="min-w-0 grow">
         <h1 class="sturdy text-3xl leading-none">

@@ -30,7 +30,7 @@ const zoneOf = (tag: string): string | undefined => {
 </script>
 
 <template>
-  <main class="mx-auto max-w-5xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-unusual-records>
+  <main class="max-w-5xl space-y-5 px-4 pb-10 pt-3 max-sm:px-2" data-unusual-records>
     <header>
       <h1 class="sturdy text-3xl leading-tight">{{ t.unusualRecords }}</h1>
       <p class="max-w-[65ch] text-soft">
