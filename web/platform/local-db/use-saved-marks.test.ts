@@ -40,7 +40,7 @@ describe('the marks of many checks', () => {
     const { marks, scope } = begun();
     await marks.follow(['one', 'two']);
     await keep('one', 0, 1);
-    await vi.waitFor(() => expect(marks.byCheck.get('one')).toHaveLength(1));
+    await vi.waitFor(() => expect(marks.byCheck.get('one')).toHaveLength(1), { timeout: 20_000 });
     expect(marks.byCheck.get('two')).toEqual([]);
     scope.stop();
   });
