@@ -14,5 +14,5 @@ export { MARK_WAYS, MARK_OUTCOMES, OUTCOMES, type MarkWay, type MarkOutcome, typ
 export { lastLooks } from './last-looks';
 export { overlay } from './amend';
 export { isHasty, sameDigits, type NotedReading } from './unusual-records';
-export { placesAsked } from './places';
 export { secondGlance, type SecondGlance } from './second-glance';
+export { placesAsked } from './places';

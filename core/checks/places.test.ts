@@ -25,7 +25,14 @@ it.each([
   expect(placesAsked(questionOf(key))).toEqual({ round, sides, onBike });
 });
 
-it('names checkpoints of the catalogue alone, and an hour only where there is a wheel to go round', () => {
+it('of a checkpoint of the program’s own may be anywhere in its zone', () => {
+  const own = { ...questionOf('rim'), checkpoint: { ...questionOf('rim').checkpoint, key: 'own-valve-cap' } };
+  expect(placesAsked(own)).toMatchObject({ round: true, onBike: true });
+  expect(placesAsked(own).sides).toHaveLength(6);
+  expect(placesAsked({ ...own, zone: 'off-bike' })).toEqual({ round: false, sides: [], onBike: false });
+});
+
+it('knows every checkpoint of the catalogue, and asks an hour only where there is a wheel to go round', () => {
   for (const checkpoint of CHECKPOINTS) {
     const { round } = placesAsked(questionOf(checkpoint.key));
     if (round)

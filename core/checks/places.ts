@@ -1,7 +1,7 @@
 import type { Question } from '@cadre/core/catalogue';
 import { SIDES, type Side } from './mark';
 
-export interface PlacesAsked {
+interface PlacesAsked {
   /** Whether it goes round a wheel, so that an hour from the valve says where. */
   readonly round: boolean;
   /** The sides that can differ; none where there is but one place. */
@@ -38,11 +38,124 @@ const ANY_SIDE = new Set([
   ...['crash-story', 'transport-marks', 'washed', 'water-in', 'test-ride'],
 ]);
 
-/** Which places a fault of this question can be at: nobody is asked for an hour of an axle or a side of a chain. */
+/** One place only: an axle, a valve, a chain. */
+const ONE_PLACE = new Set([
+  'wheel-quick-release',
+  'wheel-thru-axle',
+  'rim-brake-release',
+  'tyre-pressure',
+  'tyre-firm',
+  'hub-play',
+  'hub-feel',
+  'freehub',
+  'valve',
+  'sealant',
+  'tyre-direction',
+  'lever-travel',
+  'lever-hold',
+  'stops-wheel',
+  'lever-returns',
+  'rotor-fixings',
+  'brake-mounts',
+  'brake-hose',
+  'brake-cable',
+  'coaster-brake',
+  'drum-brake',
+  'fixed-pad',
+  'pad-pin',
+  'brake-fluid',
+  'brake-cable-inside',
+  'parking-brake',
+  'bedded-in',
+  'coaster-hub',
+  'headset-play',
+  'stem-tight',
+  'quill-mark',
+  'bell-lights',
+  'headset-turns',
+  'headset-clamp',
+  'headset-bearings',
+  'fork-action',
+  'fork-pressure',
+  'fork-sag',
+  'fork-service',
+  'cargo-steering',
+  'faceplate',
+  'adjustable-stem',
+  'serial',
+  'folding-hinge',
+  'frame-line',
+  'shock-action',
+  'shock-shaft',
+  'shock-sag',
+  'frame-drain',
+  'suspension-ring',
+  'chain-joined',
+  'belt',
+  'chain-slack',
+  'shifts',
+  'hanger',
+  'saddle-tight',
+  'post-depth',
+  'battery',
+  'motor-stops',
+  'bracket-play',
+  'bracket-feel',
+  'ring-bolts',
+  'ring-teeth',
+  'chain-wear',
+  'chain-twelve',
+  'chain-lube',
+  'chain-routed',
+  'cassette',
+  'jockey-wheels',
+  'gear-cable',
+  'hub-gear',
+  'belt-tension',
+  'trike-idler',
+  'shift-battery',
+  'load-test',
+  'derailleur-gap',
+  'hanger-measured',
+  'drivetrain-clean',
+  'saddle-set',
+  'post-freed',
+  'dropper',
+  'suspension-post',
+  'battery-charge',
+  'battery-health',
+  'battery-contacts',
+  'assist-wiring',
+  'motor-mount',
+  'firmware',
+  'charger',
+  'hitch',
+  'kickstand',
+  'lights',
+  'trike-flag',
+  'kit',
+  'helmet',
+  'torque-wrench',
+  'gauge-reference',
+  'papers',
+  'recall',
+  'hung-up',
+  'dunked-electrics',
+  'storage-rule',
+  'bell',
+]);
+
+/**
+ * Which places a fault of this question can be at: nobody is asked for an hour of an axle or a side of a chain. Of a checkpoint a program
+ * wrote itself only the zone is known: it is offered all the places there are.
+ */
 export function placesAsked({ checkpoint: { key }, zone }: Question): PlacesAsked {
+  const onBike = zone !== 'off-bike' || ANY_SIDE.has(key);
+  const isShipped = ROUND.has(key) || LEFT_RIGHT.has(key) || ANY_SIDE.has(key) || ONE_PLACE.has(key);
+  if (!isShipped) return { round: zone.endsWith('wheel'), sides: onBike ? SIDES : [], onBike };
   return {
     round: ROUND.has(key),
     sides: ANY_SIDE.has(key) ? SIDES : LEFT_RIGHT.has(key) ? ['left', 'right'] : [],
-    onBike: zone !== 'off-bike' || ANY_SIDE.has(key),
+    onBike,
   };
 }

@@ -106,7 +106,7 @@ function save(): void {
   >
     <h3 class="sturdy text-xl">{{ checkpoint ? checkpoint.name : t.newCheckpoint }}</h3>
     <div class="grid gap-3 sm:grid-cols-2">
-      <TextField v-model="form.name" :label="t.name" :hint="t.name" :error="said('name')" data-field="name" />
+      <TextField v-model="form.name" :label="t.name" :error="said('name')" data-field="name" />
       <SelectField v-model="form.place" :label="t.zone" :options="PLACES" />
       <SelectField
         v-model="form.phase"

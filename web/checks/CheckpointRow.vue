@@ -82,7 +82,7 @@ const name = computed(
             >
             <span v-if="!question.critical" class="text-sm text-soft">{{ t.notCritical }}</span>
             <span
-              v-if="weight && outcome === null"
+              v-if="weight && outcome === null && !before"
               class="rounded border-2 border-watch px-1.5 text-sm font-semibold leading-tight text-watch"
               :data-weight="weight"
               >{{ weight === 'new' ? t.newOnThisBike : t.failedLastTime }}</span

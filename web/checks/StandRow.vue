@@ -54,6 +54,7 @@ function toggle(): void {
       lastLooks.weightOf(
         question,
         draft.stations.value.flatMap((each) => each.questions),
+        Boolean(draft.check.value?.repairId),
       )
     "
     :name-of="fleet.nameOf"

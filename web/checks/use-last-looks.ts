@@ -16,7 +16,7 @@ type Look = AnswerOf<typeof listLooks>['looks'][number];
 export function useLastLooks(bikeId: string): {
   wordsFor(question: Question): string | null;
   readingOf(question: Pick<Question, 'key'>): Reading | null;
-  weightOf(question: Question, asked: readonly Question[]): SecondGlance | null;
+  weightOf(question: Question, asked: readonly Question[], isRecheck: boolean): SecondGlance | null;
 } {
   const { data } = useSavedQuery({
     key: () => ['looks', bikeId],
@@ -49,11 +49,11 @@ export function useLastLooks(bikeId: string): {
       .join(' · ');
   }
   const outcomes = computed(() => new Map([...looks.value].map(([key, { outcome }]) => [key, outcome])));
-  const weightOf = (question: Question, asked: readonly Question[]): SecondGlance | null =>
-    secondGlance(
-      question.key,
-      asked.map((each) => each.key),
-      outcomes.value,
-    );
+  function weightOf(question: Question, asked: readonly Question[], isRecheck: boolean): SecondGlance | null {
+    const keys = asked.map((each) => each.key);
+    const weight = secondGlance(question.key, keys, outcomes.value);
+    // After a repair more is asked than before a ride: that is no news of the bike.
+    return isRecheck && weight === 'new' ? null : weight;
+  }
   return { wordsFor, weightOf, readingOf: ({ key }) => looks.value.get(key)?.reading ?? null };
 }

@@ -42,6 +42,6 @@ const bad = async (): Promise<void> =>
       <ImportRunning v-else-if="bring.stage === 'running'" />
       <ImportDone v-else @bad="bad" />
     </section>
-    <ExportLists />
+    <ExportLists v-if="!session.may('edit-fleet') || bring.stage === 'file' || bring.stage === 'done'" />
   </main>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
@@ -12,6 +12,7 @@ import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import BenchFinding from './BenchFinding.vue';
+import BenchReasons from './BenchReasons.vue';
 import NotReassembled from './NotReassembled.vue';
 import ReleaseBox from './ReleaseBox.vue';
 import RepairCard from './RepairCard.vue';
@@ -57,6 +58,13 @@ const start = (): Promise<boolean> =>
     await props.bench.start(props.bike, [...wanted.value]);
     chosen.value = null;
   });
+const plate = ref<HTMLElement | null>(null);
+/** The long form is gone once the work is done: the next step is at the top, and so is the view. */
+async function finish(repair: Repair, done: Parameters<Repairs['finish']>[1]): Promise<void> {
+  if (!(await refusal.run(() => props.bench.finish(repair, done)))) return;
+  await nextTick();
+  plate.value?.scrollIntoView({ block: 'start' });
+}
 const lookAgain = (repair: Repair): Promise<boolean> =>
   refusal.run(async () => {
     await router.push({
@@ -69,7 +77,8 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
 
 <template>
   <section
-    class="space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5"
+    ref="plate"
+    class="scroll-mt-[calc(var(--strip)+0.75rem)] space-y-4 rounded-lg border-2 border-ink/60 bg-plate p-4 sm:p-5"
     :aria-label="t.onBenchTag({ tag: bike.tag })"
     data-bench-bike
   >
@@ -99,6 +108,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       </p>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <BenchReasons :bike="bike" :answer="answer" />
     <ul class="divide-y divide-line rounded-md border-2 border-line" :aria-label="t.findings">
       <BenchFinding
         v-for="finding in findings"
@@ -134,7 +144,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       :busy="refusal.busy.value"
       :fields="refusal.fields.value"
       @plan="(plan) => refusal.run(() => bench.plan(repair, plan))"
-      @done="(done) => refusal.run(() => bench.finish(repair, done))"
+      @done="(done) => finish(repair, done)"
       @look="lookAgain(repair)"
     />
     <NotReassembled

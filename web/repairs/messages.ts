@@ -292,3 +292,6 @@ export const helpCostsPurpose1 = message(
 );
 export const time = message('Time');
 export const deletedBike = message('deleted');
+
+// BenchReasons
+export const openTheCheck = message('Open the check');
