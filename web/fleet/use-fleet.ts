@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef, type ComputedRef } from 'vue';
 import { getBike, hangBikes, moveBike, type Bike, type Model } from '@cadre/contract/fleet';
 import { getWall, type Wall } from '@cadre/contract/wall';
 import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
@@ -8,8 +8,12 @@ import { RefusedError, send, sendForText, UnreachableError, wantsSignIn } from '
 import { useAct } from '@cadre/web/platform/act';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
+import { putTogether } from './put-together';
 import { SavedWall } from './kept-wall';
 import * as t from './messages';
+
+/** A store wraps every function it gives out as an act that can be watched: far too dear for one asked once a bike, thousands of times a frame. */
+const unwatched = <T>(fn: T): ComputedRef<T> => computed(() => fn);
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
@@ -118,15 +122,22 @@ export const useFleet = defineStore('fleet', () => {
     return () => listeners.delete(listener);
   }
 
+  const arrive = putTogether((arrived) => {
+    put(...arrived);
+    arrived.forEach(({ id }) => tell(id));
+  });
   const gather = gatherChanges({ one: (id) => void refresh(id), all: load });
 
   /** Follows what others do. A page put away lets its stream go: a hidden page must not hold a connection. */
   function follow(): void {
     stop ??= followChanges({
       changed: (bikeId, bike) => {
-        if (bike) put(bike);
-        else if (bike === undefined) gather.changed(bikeId);
-        tell(bikeId);
+        if (bike)
+          arrive(bike); // told of once it is put
+        else {
+          if (bike === undefined) gather.changed(bikeId);
+          tell(bikeId);
+        }
       },
       anew: () => {
         void load();
@@ -185,12 +196,12 @@ export const useFleet = defineStore('fleet', () => {
     bikes,
     bikeById,
     models,
-    modelOf,
+    modelOf: unwatched(modelOf),
     groups,
     racks,
-    hookOf,
+    hookOf: unwatched(hookOf),
     siteById,
-    nameOf,
+    nameOf: unwatched(nameOf),
     load,
     loadAhead,
     put,
@@ -200,6 +211,6 @@ export const useFleet = defineStore('fleet', () => {
     unfollow,
     move,
     hang,
-    fitnessOf,
+    fitnessOf: unwatched(fitnessOf),
   };
 });
