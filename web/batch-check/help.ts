@@ -4,8 +4,8 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpBatchCheckPurpose1, t.helpBatchCheckPurpose2],
   words: [
-    { word: t.helpBatchCheckWord1, means: t.helpBatchCheckMeans1 },
-    { word: t.helpBatchCheckWord2, means: t.helpBatchCheckMeans2 },
+    { word: t.helpBatchCheckBatch, means: t.helpBatchCheckBatchMeans },
+    { word: t.helpBatchCheckPaperSheet, means: t.helpBatchCheckPaperSheetMeans },
   ],
 };
 export default help;

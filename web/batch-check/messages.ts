@@ -203,10 +203,10 @@ export const helpBatchCheckPurpose1 = message(
   'Answer one question on many bikes, bike after bike. The answers belong to the same checks as at the stand.',
 );
 export const helpBatchCheckPurpose2 = message('Cadre passes only rows and questions that are on the screen.');
-export const helpBatchCheckWord1 = message('Batch');
-export const helpBatchCheckMeans1 = message('The bikes and questions you chose.');
-export const helpBatchCheckWord2 = message('Paper sheet');
-export const helpBatchCheckMeans2 = message('The same batch on paper, for a day without a tablet.');
+export const helpBatchCheckBatch = message('Batch');
+export const helpBatchCheckBatchMeans = message('The bikes and questions you chose.');
+export const helpBatchCheckPaperSheet = message('Paper sheet');
+export const helpBatchCheckPaperSheetMeans = message('The same batch on paper, for a day without a tablet.');
 export const site = message('Site');
 export const order = message('order');
 export const rideOut = message('Ride-out');

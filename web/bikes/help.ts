@@ -3,6 +3,6 @@ import * as t from './messages';
 
 const help: ViewHelp = {
   purpose: [t.helpBikePurpose1],
-  words: [{ word: t.helpBikeWord1, means: t.helpBikeMeans1 }],
+  words: [{ word: t.helpBikeTimeline, means: t.helpBikeTimelineMeans }],
 };
 export default help;

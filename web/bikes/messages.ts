@@ -105,6 +105,6 @@ export const editBike = message('Edit bike');
 export const helpBikePurpose1 = message(
   'Everything about one bike: whether it may go out and why, its open findings, its checks, parts, wear and timeline.',
 );
-export const helpBikeWord1 = message('Timeline');
-export const helpBikeMeans1 = message('What happened to the bike, newest first.');
+export const helpBikeTimeline = message('Timeline');
+export const helpBikeTimelineMeans = message('What happened to the bike, newest first.');
 export const nothingWord = message('nothing');

@@ -4,11 +4,11 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpStandPurpose1, t.helpStandPurpose2],
   words: [
-    { word: t.helpStandWord1, means: t.helpStandMeans1 },
-    { word: t.helpStandWord2, means: t.helpStandMeans2 },
-    { word: t.helpStandWord3, means: t.helpStandMeans3 },
-    { word: t.helpStandWord4, means: t.helpStandMeans4 },
-    { word: t.helpStandWord5, means: t.helpStandMeans5 },
+    { word: t.helpStandStation, means: t.helpStandStationMeans },
+    { word: t.helpStandFixedOnTheSpot, means: t.helpStandFixedOnTheSpotMeans },
+    { word: t.helpStandWatch, means: t.helpStandWatchMeans },
+    { word: t.helpStandSkipped, means: t.helpStandSkippedMeans },
+    { word: t.helpStandCritical, means: t.helpStandCriticalMeans },
   ],
 };
 export default help;

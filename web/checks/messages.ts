@@ -262,18 +262,20 @@ export const helpStandPurpose1 = message(
 export const helpStandPurpose2 = message(
   'After the last station you sign. Before that, Cadre shows every problem and every critical question without an answer.',
 );
-export const helpStandWord1 = message('Station');
-export const helpStandMeans1 = message('One stop of the route round the bike.');
-export const helpStandWord2 = message('Fixed on the spot');
-export const helpStandMeans2 = message('The check failed, you corrected it, and it passes now.');
-export const helpStandWord3 = message('Watch');
-export const helpStandMeans3 = message(
+export const helpStandStation = message('Station');
+export const helpStandStationMeans = message('One stop of the route round the bike.');
+export const helpStandFixedOnTheSpot = message('Fixed on the spot');
+export const helpStandFixedOnTheSpotMeans = message('The check failed, you corrected it, and it passes now.');
+export const helpStandWatch = message('Watch');
+export const helpStandWatchMeans = message(
   'Not right, but the bike may ride. It is checked at every inspection.',
 );
-export const helpStandWord4 = message('Skipped');
-export const helpStandMeans4 = message('Not checked, with a reason.');
-export const helpStandWord5 = message('Critical');
-export const helpStandMeans5 = message('Without an answer, the check is incomplete and the bike is held.');
+export const helpStandSkipped = message('Skipped');
+export const helpStandSkippedMeans = message('Not checked, with a reason.');
+export const helpStandCritical = message('Critical');
+export const helpStandCriticalMeans = message(
+  'Without an answer, the check is incomplete and the bike is held.',
+);
 export const nobody = message('nobody');
 
 // CheckpointRow: why a question deserves a second glance

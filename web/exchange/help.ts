@@ -3,6 +3,6 @@ import * as t from './messages';
 
 const help: ViewHelp = {
   purpose: [t.helpExchangePurpose1],
-  words: [{ word: t.helpExchangeWord1, means: t.helpExchangeMeans1 }],
+  words: [{ word: t.helpExchangeFleetFile, means: t.helpExchangeFleetFileMeans }],
 };
 export default help;

@@ -207,5 +207,5 @@ export const bikeChanged2 = message('{changed, plural, one {# bike} other {# bik
 export const helpExchangePurpose1 = message(
   'Import bikes from a spreadsheet or a fleet file, or export them. You see everything before it is imported.',
 );
-export const helpExchangeWord1 = message('Fleet file');
-export const helpExchangeMeans1 = message('A file of Cadre with bikes, models, sites and racks.');
+export const helpExchangeFleetFile = message('Fleet file');
+export const helpExchangeFleetFileMeans = message('A file of Cadre with bikes, models, sites and racks.');

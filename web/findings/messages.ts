@@ -79,13 +79,13 @@ export const toRelease = message('To release');
 export const helpFindingsPurpose1 = message(
   'Every open finding of the fleet, the most severe first. Search, filter, or choose several to start repairs or change their severity.',
 );
-export const helpFindingsWord1 = message('Do not ride');
-export const helpFindingsMeans1 = message('The bike is held.');
-export const helpFindingsWord2 = message('Fix by');
-export const helpFindingsMeans2 = message(
+export const helpFindingsDoNotRide = message('Do not ride');
+export const helpFindingsDoNotRideMeans = message('The bike is held.');
+export const helpFindingsFixBy = message('Fix by');
+export const helpFindingsFixByMeans = message(
   'The bike may ride until this date or number of outings. Then it is held.',
 );
-export const helpFindingsWord3 = message('Maintenance');
-export const helpFindingsMeans3 = message('Costs money, not safety.');
-export const helpFindingsWord4 = message('Watch');
-export const helpFindingsMeans4 = message('Checked at every inspection.');
+export const helpFindingsMaintenance = message('Maintenance');
+export const helpFindingsMaintenanceMeans = message('Costs money, not safety.');
+export const helpFindingsWatch = message('Watch');
+export const helpFindingsWatchMeans = message('Checked at every inspection.');

@@ -4,8 +4,8 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpModelsPurpose1],
   words: [
-    { word: t.helpModelsWord1, means: t.helpModelsMeans1 },
-    { word: t.helpModelsWord2, means: t.helpModelsMeans2 },
+    { word: t.helpModelsBuild, means: t.helpModelsBuildMeans },
+    { word: t.helpModelsFitList, means: t.helpModelsFitListMeans },
   ],
 };
 export default help;

@@ -75,10 +75,10 @@ export const newModel = message('New model');
 export const helpModelsPurpose1 = message(
   'Bikes bought alike share one model: its build decides the questions, its fit list holds the values marked on the parts.',
 );
-export const helpModelsWord1 = message('Build');
-export const helpModelsMeans1 = message('What is fitted to a bike.');
-export const helpModelsWord2 = message('Fit list');
-export const helpModelsMeans2 = message('Markings on parts, torque and pressures.');
+export const helpModelsBuild = message('Build');
+export const helpModelsBuildMeans = message('What is fitted to a bike.');
+export const helpModelsFitList = message('Fit list');
+export const helpModelsFitListMeans = message('Markings on parts, torque and pressures.');
 
 // help figures
 export const helpFiguresPurpose1 = message(

@@ -4,8 +4,8 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpStockPurpose1],
   words: [
-    { word: t.helpStockWord1, means: t.helpStockMeans1 },
-    { word: t.helpStockWord2, means: t.helpStockMeans2 },
+    { word: t.helpStockMinimum, means: t.helpStockMinimumMeans },
+    { word: t.helpStockLeadTime, means: t.helpStockLeadTimeMeans },
   ],
 };
 export default help;

@@ -135,7 +135,7 @@ export const forStock = message('For stock');
 export const helpStockPurpose1 = message(
   'Parts in stock, their minimum, price and supplier, and the reorder list. Repairs count the stock down.',
 );
-export const helpStockWord1 = message('Minimum');
-export const helpStockMeans1 = message('Below this number the part appears on the reorder list.');
-export const helpStockWord2 = message('Lead time');
-export const helpStockMeans2 = message('Days from order to delivery.');
+export const helpStockMinimum = message('Minimum');
+export const helpStockMinimumMeans = message('Below this number the part appears on the reorder list.');
+export const helpStockLeadTime = message('Lead time');
+export const helpStockLeadTimeMeans = message('Days from order to delivery.');

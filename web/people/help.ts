@@ -4,10 +4,10 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpPeoplePurpose1],
   words: [
-    { word: t.helpPeopleWord1, means: t.helpPeopleMeans1 },
-    { word: t.helpPeopleWord2, means: t.helpPeopleMeans2 },
-    { word: t.helpPeopleWord3, means: t.helpPeopleMeans3 },
-    { word: t.helpPeopleWord4, means: t.helpPeopleMeans4 },
+    { word: t.helpPeopleDesk, means: t.helpPeopleDeskMeans },
+    { word: t.helpPeopleInspector, means: t.helpPeopleInspectorMeans },
+    { word: t.helpPeopleMechanic, means: t.helpPeopleMechanicMeans },
+    { word: t.helpPeopleLead, means: t.helpPeopleLeadMeans },
   ],
 };
 export default help;

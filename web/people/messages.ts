@@ -126,11 +126,11 @@ export const answersTheseStationEvery = message(
 export const helpPeoplePurpose1 = message(
   'The people of your program, their roles and codes. A trainee’s checks need a co-signature.',
 );
-export const helpPeopleWord1 = message('Desk');
-export const helpPeopleMeans1 = message('Sees everything, hands out and takes back.');
-export const helpPeopleWord2 = message('Inspector');
-export const helpPeopleMeans2 = message('Also checks bikes.');
-export const helpPeopleWord3 = message('Mechanic');
-export const helpPeopleMeans3 = message('Also repairs and releases.');
-export const helpPeopleWord4 = message('Lead');
-export const helpPeopleMeans4 = message('Also edits checklists, policy and people.');
+export const helpPeopleDesk = message('Desk');
+export const helpPeopleDeskMeans = message('Sees everything, hands out and takes back.');
+export const helpPeopleInspector = message('Inspector');
+export const helpPeopleInspectorMeans = message('Also checks bikes.');
+export const helpPeopleMechanic = message('Mechanic');
+export const helpPeopleMechanicMeans = message('Also repairs and releases.');
+export const helpPeopleLead = message('Lead');
+export const helpPeopleLeadMeans = message('Also edits checklists, policy and people.');

@@ -4,8 +4,8 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpPolicyPurpose1],
   words: [
-    { word: t.helpPolicyWord1, means: t.helpPolicyMeans1 },
-    { word: t.helpPolicyWord2, means: t.helpPolicyMeans2 },
+    { word: t.helpPolicyPractice, means: t.helpPolicyPracticeMeans },
+    { word: t.helpPolicyMarkedValue, means: t.helpPolicyMarkedValueMeans },
   ],
 };
 export default help;

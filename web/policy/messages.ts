@@ -112,9 +112,9 @@ export const helpRoutesPurpose1 = message(
 export const helpPolicyPurpose1 = message(
   'Your program’s limits and rules. Before you save, Cadre shows which bikes would change. No held bike becomes cleared by a new policy.',
 );
-export const helpPolicyWord1 = message('Practice');
-export const helpPolicyMeans1 = message(
+export const helpPolicyPractice = message('Practice');
+export const helpPolicyPracticeMeans = message(
   'A point where good mechanics differ, with the reasons of each side.',
 );
-export const helpPolicyWord2 = message('Marked value');
-export const helpPolicyMeans2 = message('A value on the part. It overrides your limits.');
+export const helpPolicyMarkedValue = message('Marked value');
+export const helpPolicyMarkedValueMeans = message('A value on the part. It overrides your limits.');

@@ -4,9 +4,9 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpBenchPurpose1, t.helpBenchPurpose2],
   words: [
-    { word: t.helpBenchWord1, means: t.helpBenchMeans1 },
-    { word: t.helpBenchWord2, means: t.helpBenchMeans2 },
-    { word: t.helpBenchWord3, means: t.helpBenchMeans3 },
+    { word: t.helpBenchRecheck, means: t.helpBenchRecheckMeans },
+    { word: t.helpBenchRelease, means: t.helpBenchReleaseMeans },
+    { word: t.helpBenchNotReassembled, means: t.helpBenchNotReassembledMeans },
   ],
 };
 export default help;

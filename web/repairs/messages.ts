@@ -277,14 +277,14 @@ export const helpBenchPurpose1 = message(
   'Repairs, sorted so that the most needed bikes are ready first. Choose a bike, start the repair, enter the work, then recheck and release.',
 );
 export const helpBenchPurpose2 = message('Only a release ends a hold.');
-export const helpBenchWord1 = message('Recheck');
-export const helpBenchMeans1 = message(
+export const helpBenchRecheck = message('Recheck');
+export const helpBenchRecheckMeans = message(
   'The questions that failed and those that the work touched are asked again.',
 );
-export const helpBenchWord2 = message('Release');
-export const helpBenchMeans2 = message('The recorded act that lets a held bike out.');
-export const helpBenchWord3 = message('Not reassembled');
-export const helpBenchMeans3 = message('What is loose, open or missing now.');
+export const helpBenchRelease = message('Release');
+export const helpBenchReleaseMeans = message('The recorded act that lets a held bike out.');
+export const helpBenchNotReassembled = message('Not reassembled');
+export const helpBenchNotReassembledMeans = message('What is loose, open or missing now.');
 
 // help costs
 export const helpCostsPurpose1 = message(

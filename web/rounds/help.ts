@@ -4,8 +4,8 @@ import * as t from './messages';
 const help: ViewHelp = {
   purpose: [t.helpRoundsPurpose1, t.helpRoundsPurpose2],
   words: [
-    { word: t.helpRoundsWord1, means: t.helpRoundsMeans1 },
-    { word: t.helpRoundsWord2, means: t.helpRoundsMeans2 },
+    { word: t.helpRoundsDailyRound, means: t.helpRoundsDailyRoundMeans },
+    { word: t.helpRoundsLikelyFinish, means: t.helpRoundsLikelyFinishMeans },
   ],
 };
 export default help;

@@ -181,10 +181,10 @@ export const helpRoundsPurpose1 = message(
 export const helpRoundsPurpose2 = message(
   'Open a round to see who works on which bike and whether the round will be in time.',
 );
-export const helpRoundsWord1 = message('Daily round');
-export const helpRoundsMeans1 = message('A rule that makes its round every day.');
-export const helpRoundsWord2 = message('Likely finish');
-export const helpRoundsMeans2 = message('A forecast with its 80 % range.');
+export const helpRoundsDailyRound = message('Daily round');
+export const helpRoundsDailyRoundMeans = message('A rule that makes its round every day.');
+export const helpRoundsLikelyFinish = message('Likely finish');
+export const helpRoundsLikelyFinishMeans = message('A forecast with its 80 % range.');
 export const howOften = message('How often');
 export const site = message('Site');
 export const you = message('you');

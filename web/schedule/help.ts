@@ -3,6 +3,6 @@ import * as t from './messages';
 
 const help: ViewHelp = {
   purpose: [t.helpGroupsPurpose1],
-  words: [{ word: t.helpGroupsWord1, means: t.helpGroupsMeans1 }],
+  words: [{ word: t.helpGroupsShort, means: t.helpGroupsShortMeans }],
 };
 export default help;

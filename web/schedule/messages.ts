@@ -109,8 +109,8 @@ export const noGroupToday = message('No group today');
 export const helpGroupsPurpose1 = message(
   'Groups that go out, with the number of bikes of each size and kind. Cadre compares them with the cleared bikes.',
 );
-export const helpGroupsWord1 = message('Short');
-export const helpGroupsMeans1 = message('Bikes that are needed but not cleared.');
+export const helpGroupsShort = message('Short');
+export const helpGroupsShortMeans = message('Bikes that are needed but not cleared.');
 export const whichOfThem = message('Which of them');
 export const rack = message('Rack');
 export const kind = message('Kind');

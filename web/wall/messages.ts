@@ -160,14 +160,16 @@ export const helpWallPurpose1 = message(
 export const helpWallPurpose2 = message(
   'Start the morning with “Next” beside the round, or press N for the next bike that is due.',
 );
-export const helpWallWord1 = message('Cleared');
-export const helpWallMeans1 = message('The bike may go out.');
-export const helpWallWord2 = message('Cleared, watch');
-export const helpWallMeans2 = message('The bike may go out. One point is checked at every inspection.');
-export const helpWallWord3 = message('Due');
-export const helpWallMeans3 = message('The bike has no valid check. Check it first.');
-export const helpWallWord4 = message('Held');
-export const helpWallMeans4 = message('The bike stays in until it is repaired, rechecked and released.');
+export const helpWallCleared = message('Cleared');
+export const helpWallClearedMeans = message('The bike may go out.');
+export const helpWallClearedWatch = message('Cleared, watch');
+export const helpWallClearedWatchMeans = message(
+  'The bike may go out. One point is checked at every inspection.',
+);
+export const helpWallDue = message('Due');
+export const helpWallDueMeans = message('The bike has no valid check. Check it first.');
+export const helpWallHeld = message('Held');
+export const helpWallHeldMeans = message('The bike stays in until it is repaired, rechecked and released.');
 
 // FirstSteps
 export const firstSteps = message('First steps');
