@@ -64,7 +64,7 @@ describe('the outbox', () => {
     const outbox = useOutbox();
     outbox.begin();
     await vi.waitFor(() => expect(server.sent.length).toBe(4), 10_000);
-    await vi.waitFor(() => expect(outbox.allSent).toBe(true));
+    await vi.waitFor(() => expect(outbox.allSent).toBe(true), 10_000);
     expect(server.sent.map((each) => each.at)).toEqual([
       'POST /api/v1/checks',
       `POST /api/v1/checks/${early}/marks`,
@@ -94,7 +94,7 @@ describe('the outbox', () => {
     }
     server.answers['POST /api/v1/checks'] = () => ({});
     vi.advanceTimersByTime(2000);
-    await vi.waitFor(async () => expect(await localDb.marks.where('sent').equals(0).count()).toBe(0));
+    await vi.waitFor(async () => expect(await localDb.marks.where('sent').equals(0).count()).toBe(0), 10_000);
     expect(server.sent.at(-1)?.at).toBe(`POST /api/v1/checks/${id}/marks`);
     expect(outbox.reachable).toBe(true);
   });
@@ -104,7 +104,7 @@ describe('the outbox', () => {
     await begun('Q1', 1000);
     const outbox = useOutbox();
     await Promise.all([outbox.flush(), outbox.flush(), outbox.flush()]);
-    await vi.waitFor(async () => expect(await localDb.marks.where('sent').equals(0).count()).toBe(0));
+    await vi.waitFor(async () => expect(await localDb.marks.where('sent').equals(0).count()).toBe(0), 10_000);
     expect(server.sent.filter((each) => each.at === 'POST /api/v1/checks')).toHaveLength(1);
   });
 
@@ -124,7 +124,7 @@ describe('the outbox', () => {
     const second = await begun('Q2', 2000);
     const outbox = useOutbox();
     outbox.begin();
-    await vi.waitFor(() => expect(outbox.troubles.map((each) => each.tag)).toEqual(['Q1']));
+    await vi.waitFor(() => expect(outbox.troubles.map((each) => each.tag)).toEqual(['Q1']), 10_000);
     await vi.waitFor(() =>
       expect(server.sent.map((each) => each.at)).toContain(`POST /api/v1/checks/${second}/marks`),
     );
