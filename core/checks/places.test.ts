@@ -32,10 +32,31 @@ it('of a checkpoint of the program’s own may be anywhere in its zone', () => {
   expect(placesAsked({ ...own, zone: 'off-bike' })).toEqual({ round: false, sides: [], onBike: false });
 });
 
-it('knows every checkpoint of the catalogue, and asks an hour only where there is a wheel to go round', () => {
-  for (const checkpoint of CHECKPOINTS) {
-    const { round } = placesAsked(questionOf(checkpoint.key));
-    if (round)
-      expect(Object.values(checkpoint.at).every((zone) => /wheel|brake/.test(String(zone)))).toBe(true);
-  }
+it('knows every checkpoint of the catalogue: all sides are offered only where anything can be hit', () => {
+  const allSides = CHECKPOINTS.map(({ key }) => key).filter(
+    (key) => placesAsked(questionOf(key)).sides.length === 6,
+  );
+  expect(allSides.sort()).toEqual([
+    'cable-rub',
+    'cage-bolts',
+    'corrosion',
+    'crash-story',
+    'every-fastener',
+    'frame-film',
+    'frame-whole',
+    'test-ride',
+    'transport-marks',
+    'washed',
+    'water-in',
+  ]);
+});
+
+it('asks an hour only where there is a wheel to go round', () => {
+  const round = CHECKPOINTS.filter(({ key }) => placesAsked(questionOf(key)).round);
+  expect(round.length).toBeGreaterThan(10);
+  for (const { key, at } of round)
+    expect(
+      Object.values(at).every((zone) => /wheel|brake/.test(String(zone))),
+      key,
+    ).toBe(true);
 });
