@@ -1,3 +1,4 @@
+export { useAnswers } from './answers';
 export { giveFound, useFound } from './found';
 export { freeHooks, putAwayHint } from './put-away';
 export { useFleet } from './use-fleet';

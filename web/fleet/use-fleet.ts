@@ -2,13 +2,14 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, type ComputedRef } from 'vue';
 import { getBike, hangBikes, moveBike, type Bike, type Model } from '@cadre/contract/fleet';
 import { getWall, type Wall } from '@cadre/contract/wall';
-import { evaluateFitness, type FitnessAnswer } from '@cadre/core/fitness';
+import type { FitnessAnswer } from '@cadre/core/fitness';
 import { now, setHomeZone, setServerNow } from '@cadre/web/platform/time';
 import { RefusedError, send, sendForText, UnreachableError, wantsSignIn } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { putTogether } from './put-together';
+import { keepAnswers } from './kept-answers';
 import { SavedWall } from './kept-wall';
 import * as t from './messages';
 
@@ -180,15 +181,9 @@ export const useFleet = defineStore('fleet', () => {
     );
   }
 
-  /** What was answered of the same facts at the same moment: one bike's change need not judge the whole fleet anew. */
-  const answered = new WeakMap<object, { readonly at: number; readonly answer: FitnessAnswer }>();
-  function fitnessOf(bike: Bike, at: number): FitnessAnswer {
-    const before = answered.get(bike.facts);
-    if (before?.at === at) return before.answer;
-    const answer = evaluateFitness(bike.facts, at, wall.value?.recordedUntil);
-    answered.set(bike.facts, { at, answer });
-    return answer;
-  }
+  const judged = keepAnswers();
+  const fitnessOf = (bike: Bike, at: number): FitnessAnswer =>
+    judged(bike.facts, at, wall.value?.recordedUntil);
 
   return {
     wall,

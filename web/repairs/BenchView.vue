@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
-import { useFleet, usePicked } from '@cadre/web/fleet';
+import { useAnswers, useFleet, usePicked } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
 import { NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import BenchBike from './BenchBike.vue';
@@ -23,10 +23,8 @@ const stock = useStock();
 const refusal = useRefusal();
 const now = useNow();
 
-const answers = computed(
-  () => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])),
-);
-const answer = (bike: Bike): FitnessAnswer => answers.value.get(bike.id) ?? fleet.fitnessOf(bike, now.value);
+const answers = useAnswers();
+const answer = (bike: Bike): FitnessAnswer => answers.byBike.get(bike.id) ?? fleet.fitnessOf(bike, now.value);
 const HANDS = [1, 2, 3, 4] as const;
 const hands = computed(() => HANDS.find((each) => String(each) === route.query.hands) ?? 1);
 const places = useBenchOrder({

@@ -1,23 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Hourglass } from '@lucide/vue';
-import type { Fitness } from '@cadre/core/fitness';
 import { siteTimeToday } from '@cadre/core/schedule';
 import { dueTimedRechecks } from '@cadre/core/timed-rechecks';
 import { clock, untilNow, useNow } from '@cadre/web/platform/time';
-import { useFleet } from '@cadre/web/fleet';
+import { useAnswers, useFleet } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
 import * as t from './messages';
 
 /** The day in figures: when it opens, how many bikes may go out, are due, are held, and are to be looked at again. */
 withDefaults(defineProps<{ brief?: boolean }>(), { brief: false });
 const fleet = useFleet();
+const answers = useAnswers();
 const now = useNow();
-const counts = computed(() => {
-  const found: Record<Fitness, number> = { cleared: 0, 'cleared-with-watch': 0, due: 0, held: 0 };
-  for (const bike of fleet.bikes) found[fleet.fitnessOf(bike, now.value).fitness] += 1;
-  return found;
-});
 /** Looks asked for later whose time has come, the bike that has waited longest first. */
 const again = computed(() =>
   fleet.bikes
@@ -29,7 +24,7 @@ const again = computed(() =>
     )
     .sort((a, b) => a.since - b.since),
 );
-const fit = computed(() => counts.value.cleared + counts.value['cleared-with-watch']);
+const fit = computed(() => answers.counts.cleared + answers.counts['cleared-with-watch']);
 const site = computed(
   () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
 );
@@ -63,7 +58,7 @@ const opening = computed(() =>
       <dt class="text-sm text-soft">{{ t.due }}</dt>
       <dd class="flex items-center gap-1.5">
         <FitnessMark fitness="due" :size="18" /><span class="sturdy" data-count="due">{{
-          fleet.wall ? counts.due : '–'
+          fleet.wall ? answers.counts.due : '–'
         }}</span>
       </dd>
     </div>
@@ -72,9 +67,9 @@ const opening = computed(() =>
       <dd class="flex items-center gap-1.5">
         <FitnessMark fitness="held" :size="18" /><span
           class="sturdy"
-          :class="counts.held ? 'text-held' : ''"
+          :class="answers.counts.held ? 'text-held' : ''"
           data-count="held"
-          >{{ fleet.wall ? counts.held : '–' }}</span
+          >{{ fleet.wall ? answers.counts.held : '–' }}</span
         >
       </dd>
     </div>

@@ -1,13 +1,12 @@
 import { computed, type ComputedRef } from 'vue';
 import { mayGoOut } from '@cadre/core/fitness';
 import type { RoundCandidate } from '@cadre/core/rounds';
-import { useNow } from '@cadre/web/platform/time';
-import { useFleet } from '@cadre/web/fleet';
+import { useAnswers, useFleet } from '@cadre/web/fleet';
 
 /** Every bike as far as choosing some for a line or a round goes: where it hangs, what it is, whether it is due. */
 export function useCandidates(): ComputedRef<readonly RoundCandidate[]> {
   const fleet = useFleet();
-  const now = useNow();
+  const answers = useAnswers();
   const hooks = computed(() => {
     const places = new Map<string, { rackId: string; place: number }>();
     for (const rack of fleet.racks)
@@ -17,7 +16,7 @@ export function useCandidates(): ComputedRef<readonly RoundCandidate[]> {
   return computed(() =>
     fleet.bikes.map((bike, index) => {
       const hook = hooks.value.get(bike.hookId ?? '');
-      const { fitness } = fleet.fitnessOf(bike, now.value);
+      const fitness = answers.byBike.get(bike.id)?.fitness ?? 'due';
       return {
         id: bike.id,
         siteId: bike.siteId,

@@ -117,7 +117,13 @@ useKeys(
       :class="!sheet && !panel && 'max-[900px]:hidden'"
       :aria-label="t.bikeInHand"
     >
-      <SelectionPanel v-if="panel" :bikes="selected" :shown="wall.shown.value" :fitness-of="wall.fitnessOf" />
+      <KeepAlive
+        ><SelectionPanel
+          v-if="panel"
+          :bikes="selected"
+          :shown="wall.shown.value"
+          :fitness-of="wall.fitnessOf"
+      /></KeepAlive>
       <!-- It stays where it is while bikes are selected: making it anew costs more than hiding it. -->
       <BikeClipboard
         v-if="inHand && answer"

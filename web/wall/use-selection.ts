@@ -1,4 +1,4 @@
-import { computed, ref } from 'vue';
+import { computed, onDeactivated, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { mayGoOut, type Fitness } from '@cadre/core/fitness';
 import { RefusedError, wordsFor } from '@cadre/web/platform/api';
@@ -20,6 +20,12 @@ export function useSelection(props: Selected) {
   const rackId = ref('');
   const said = ref('');
   const refused = ref<readonly string[]>([]);
+  // The panel is kept while nothing is selected; what it said belongs to the selection before.
+  onDeactivated(() => {
+    said.value = '';
+    refused.value = [];
+    refusal.said.value = null;
+  });
 
   const out = computed(() => props.bikes.filter((bike) => bike.whereabouts === 'out'));
   const ready = computed(() =>

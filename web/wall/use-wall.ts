@@ -1,11 +1,10 @@
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
 import { defineStore } from 'pinia';
 import type { Bike } from '@cadre/contract/fleet';
-import { FITNESSES, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
+import type { Fitness, FitnessAnswer } from '@cadre/core/fitness';
 import { indexFor, searchBikes } from '@cadre/core/fleet';
-import { useNow } from '@cadre/web/platform/time';
 import { useOutbox } from '@cadre/web/checks';
-import { useFleet } from '@cadre/web/fleet';
+import { useAnswers, useFleet } from '@cadre/web/fleet';
 import { FITNESS_WORDS, KIND_WORDS, WHEREABOUTS_WORDS } from '@cadre/web/words';
 import type { Grouping } from './wall-lines';
 import type { TagShows } from './tag-shows';
@@ -30,7 +29,6 @@ export interface Wall {
   /** Whether the wall shows what was typed; it follows the typing a moment later. */
   readonly filtered: Readonly<Ref<boolean>>;
   readonly unknown: Readonly<Ref<readonly string[]>>;
-  readonly counts: Readonly<Ref<Readonly<Record<Fitness, number>>>>;
   fitnessOf(bike: Bike): Fitness;
   /** The first bike that is all of what was typed, asked at once. */
   find(text: string): Bike | null;
@@ -41,7 +39,6 @@ export function useWall(): Wall {
   const fleet = useFleet();
   const view = useWallView();
   const outbox = useOutbox();
-  const now = useNow();
   /** What the wall is filtered by: what is typed shows at once, the wall follows when the fingers rest. */
   const applied = ref(view.sought);
   let resting: ReturnType<typeof setTimeout> | null = null;
@@ -54,9 +51,8 @@ export function useWall(): Wall {
   );
   onScopeDispose(() => resting && clearTimeout(resting));
 
-  const answers = computed(
-    () => new Map(fleet.bikes.map((bike) => [bike.id, fleet.fitnessOf(bike, now.value)])),
-  );
+  const judged = useAnswers();
+  const answers = computed(() => judged.byBike);
   const fitnessOf = (bike: Bike): Fitness => answers.value.get(bike.id)?.fitness ?? 'due';
   const begun = computed(
     () =>
@@ -92,11 +88,6 @@ export function useWall(): Wall {
   const filtered = computed(() => applied.value.trim() !== '');
   const shown = computed(() => result.value?.found.map((each) => each.bike) ?? fleet.bikes);
   const unknown = computed(() => result.value?.unknown ?? []);
-  const counts = computed(() => {
-    const found = Object.fromEntries(FITNESSES.map((fitness) => [fitness, 0])) as Record<Fitness, number>;
-    for (const bike of fleet.bikes) found[fitnessOf(bike)] += 1;
-    return found;
-  });
   const find = (text: string): Bike | null => searchBikes(index.value, text).found[0]?.bike ?? null;
-  return { find, answers, begun, shown, filtered, unknown, counts, fitnessOf };
+  return { find, answers, begun, shown, filtered, unknown, fitnessOf };
 }

@@ -1,0 +1,26 @@
+import { computed, type ComputedRef } from 'vue';
+import { defineStore } from 'pinia';
+import { FITNESSES, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
+import { useNow } from '@cadre/web/platform/time';
+import { useFleet } from './use-fleet';
+
+/** May they go out now: one answer a bike, asked once a moment for every view that shows it. */
+export const useAnswers = defineStore('answers', () => {
+  const fleet = useFleet();
+  const now = useNow();
+  /** By the bike's id. The same map while nothing in it changed: a tick of the clock alone draws nothing anew. */
+  const byBike: ComputedRef<ReadonlyMap<string, FitnessAnswer>> = computed((before) => {
+    const at = now.value;
+    const answerOf = fleet.fitnessOf;
+    const next = new Map(fleet.bikes.map((bike) => [bike.id, answerOf(bike, at)]));
+    return before?.size === next.size && [...next].every(([id, answer]) => before.get(id) === answer)
+      ? before
+      : next;
+  });
+  const counts = computed(() => {
+    const found = Object.fromEntries(FITNESSES.map((fitness) => [fitness, 0])) as Record<Fitness, number>;
+    for (const answer of byBike.value.values()) found[answer.fitness] += 1;
+    return found;
+  });
+  return { byBike, counts };
+});
