@@ -64,6 +64,15 @@ describe('a lead who has never seen the code', () => {
       'Open the lever and look that both small springs sit with their narrow end to the hub.',
     );
     await browser.type('[data-field=passWhen] input', 'Both springs in, narrow end inwards.');
+    // Not finished: nothing is published without it, and a reload loses nothing of it.
+    await browser.type('[data-field=publish-note] input', 'Springs went missing');
+    await browser.click('[data-publish]');
+    await browser.find('[data-unfinished]');
+    await browser.go('/checklists/ride-out/edit');
+    await browser.textIs('[data-checkpoint-form]', /New checkpoint/);
+    expect(
+      await (await browser.find('[data-checkpoint-form] [data-field=name] input')).getAttribute('value'),
+    ).toBe('Quick-release spring');
     // A slip in the rule is pointed at, and repaired by a touch.
     await browser.type('[data-rule]', 'kind is hybrid and brake-front is rimm');
     await browser.textIs('[data-rule-problem]', /“rimm”.*“rim”/);

@@ -35,6 +35,10 @@ export interface ChecklistDifference {
   readonly checklist: readonly ChecklistChange[];
 }
 
+/** Whether two versions are the same: there is nothing to publish. */
+export const changesNothing = ({ added, removed, changed, checklist }: ChecklistDifference): boolean =>
+  added.length + removed.length + changed.length + checklist.length === 0;
+
 /** A text that is alike for like values, whatever order their fields were written in. */
 function text(value: unknown): string {
   return JSON.stringify(value, (_key, each: unknown) =>

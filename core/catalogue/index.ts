@@ -1,5 +1,6 @@
 export { criticalBecause, type At, type Checkpoint, type Fault } from './checkpoint';
 export {
+  changesNothing,
   compareChecklists,
   droppedCriticals,
   ITEM_CHANGES,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, provide, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { compareChecklists } from '@cadre/core/catalogue';
+import { changesNothing, compareChecklists } from '@cadre/core/catalogue';
 import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
@@ -12,6 +12,7 @@ import PublishPanel from './PublishPanel.vue';
 import WarningList from './WarningList.vue';
 import { CHECKLIST_DRAFT } from './checklist-draft-key';
 import { useChecklistDraft } from './use-checklist-draft';
+import { useCheckpointWriting } from './use-checkpoint-writing';
 import * as t from './messages';
 
 /** A checklist being written. Everything typed is kept in this browser; nothing is asked of a bike until it is published. */
@@ -20,20 +21,25 @@ const router = useRouter();
 const refusal = useRefusal();
 const draft = useChecklistDraft();
 const { checklist, published, unsaved, warnings, difference, dropped, issues } = draft;
-onMounted(() => refusal.run(() => draft.begin(props.checklistKey ?? null)));
+const writing = useCheckpointWriting();
+onMounted(() =>
+  refusal.run(async () => {
+    await draft.begin(props.checklistKey ?? null);
+    if (checklist.value) await writing.takeUp(checklist.value.key);
+  }),
+);
 const tried = ref(false);
 const said = (path: string): string | null => {
   const issue = tried.value ? issues.value.find((each) => each.path === path) : undefined;
   return issue ? fieldWords(issue.code, issue.params) : null;
 };
-provide(CHECKLIST_DRAFT, { draft, said });
+provide(CHECKLIST_DRAFT, { draft, writing, said });
 
 /** A newer Cadre ships this checklist otherwise than it stands here: the lead may take that over, and look before publishing. */
 const shipped = computed(() => SHIPPED_CHECKLISTS.find((each) => each.key === checklist.value?.key) ?? null);
 const shippedDiffers = computed(() => {
   if (!shipped.value || !checklist.value) return false;
-  const { added, removed, changed, checklist: settings } = compareChecklists(checklist.value, shipped.value);
-  return added.length + removed.length + changed.length + settings.length > 0;
+  return !changesNothing(compareChecklists(checklist.value, shipped.value));
 });
 function takeShipped(): void {
   if (!shipped.value) return;
@@ -42,7 +48,7 @@ function takeShipped(): void {
 }
 const publish = (note: string, reason: string): void => {
   tried.value = true;
-  if (issues.value.length > 0) return;
+  if (writing.open.value || issues.value.length > 0) return;
   void refusal.run(async () => {
     const key = await draft.publish(note, reason);
     await router.push({ name: 'checklist', params: { checklistKey: key } });
@@ -52,6 +58,7 @@ const leave = (): void =>
   void refusal.run(async () => {
     const key = published.value?.key;
     await draft.drop();
+    writing.end();
     await router.push(key ? { name: 'checklist', params: { checklistKey: key } } : { name: 'checklists' });
   });
 </script>
@@ -100,8 +107,10 @@ const leave = (): void =>
             :dropped="dropped"
             :issues="tried ? issues : []"
             :busy="refusal.busy.value"
+            :unfinished="writing.open.value !== null"
             :fresh="published === null"
             @publish="publish"
+            @show="writing.show"
             @leave="leave"
           />
         </div>

@@ -10,11 +10,9 @@ import { useCheckpoints } from './use-checkpoints';
 import * as t from './messages';
 
 /** What is on the checklist, zone by zone; checkpoints are taken from the catalogue or written here. */
-const { draft, checklist, said } = useEditing();
+const { draft, checklist, said, writing } = useEditing();
 const { all } = useCheckpoints();
 const picking = ref(false);
-/** The checkpoint whose wording is open: null none, 'new' a fresh one. */
-const writing = ref<Checkpoint | 'new' | null>(null);
 const taken = computed(
   () =>
     new Set([
@@ -30,9 +28,9 @@ const groups = computed(() =>
     .filter((group) => group.items.length > 0),
 );
 function saveCheckpoint(checkpoint: Checkpoint): void {
-  if (writing.value === 'new') draft.add(checkpoint);
+  if (writing.open.value === 'new') draft.add(checkpoint);
   else draft.setItem(checkpoint.key, { checkpoint });
-  writing.value = null;
+  writing.end();
 }
 </script>
 
@@ -45,7 +43,7 @@ function saveCheckpoint(checkpoint: Checkpoint): void {
       <ActButton :aria-expanded="picking" data-pick @click="picking = !picking">{{
         picking ? t.closeListCheckpoints : t.addCheckpoint
       }}</ActButton>
-      <ActButton data-write-checkpoint @click="writing = 'new'">{{ t.writeNewCheckpoint }}</ActButton>
+      <ActButton data-write-checkpoint @click="writing.begin('new')">{{ t.writeNewCheckpoint }}</ActButton>
     </div>
     <p v-if="said('items')" class="font-semibold text-held" role="alert">{{ t.addLeastOneCheckpoint }}</p>
     <CheckpointPicker
@@ -57,23 +55,23 @@ function saveCheckpoint(checkpoint: Checkpoint): void {
       @remove="draft.remove"
     />
     <CheckpointForm
-      v-if="writing === 'new'"
+      v-if="writing.open.value === 'new'"
       class="mt-2"
       :checkpoint="null"
       :taken="taken"
       @save="saveCheckpoint"
-      @away="writing = null"
+      @away="writing.end"
     />
     <ChecklistZone
       v-for="group in groups"
       :key="group.zone"
       :zone="group.zone"
       :items="group.items"
-      :writing="writing === 'new' ? null : (writing?.key ?? null)"
+      :writing="writing.open.value === 'new' ? null : (writing.open.value?.key ?? null)"
       :taken="taken"
-      @edit="writing = $event"
+      @edit="writing.begin"
       @save="saveCheckpoint"
-      @away="writing = null"
+      @away="writing.end"
     />
     <p class="mt-2 text-soft">
       {{ t.withinZoneStandGroups }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import {
   DRAWINGS,
   PHASES,
@@ -14,7 +14,9 @@ import { ActButton, SelectField, TextField } from '@cadre/web/ui';
 import { atOf, PLACES, placeOf } from './checkpoint-places';
 import FaultFields from './FaultFields.vue';
 import RuleField from './RuleField.vue';
+import { useEditing } from './checklist-draft-key';
 import { keyFrom } from './use-checklist-draft';
+import { showCheckpointForm } from './use-checkpoint-writing';
 import { PHASE_WORDS } from '@cadre/web/words';
 import * as t from './messages';
 
@@ -23,7 +25,12 @@ const props = defineProps<{ checkpoint: Checkpoint | null; taken: ReadonlySet<st
 const emit = defineEmits<{ save: [checkpoint: Checkpoint]; away: [] }>();
 
 const from = props.checkpoint;
-const form = reactive({
+const { writing } = useEditing();
+const {
+  faults: typedFaults,
+  rule: typedRule,
+  ...typed
+} = writing.text.value ?? {
   name: from?.name ?? '',
   place: from ? placeOf(from.at) : 'frame',
   phase: from?.phase ?? 'ground',
@@ -33,13 +40,13 @@ const form = reactive({
   tools: from?.tools.join(', ') ?? '',
   cautions: from?.cautions.join('\n') ?? '',
   drawing: from?.drawing ?? '',
-});
-const faults = ref<Fault[]>(
-  from
-    ? from.faults.map((fault) => ({ ...fault }))
-    : [{ key: 'fault-1', name: '', floor: 'stop', doNext: '' }],
-);
-const rule = ref<Rule>(from?.applies ?? { always: true });
+  faults: from?.faults ?? [{ key: 'fault-1', name: '', floor: 'stop', doNext: '' } satisfies Fault],
+  rule: from?.applies ?? { always: true },
+};
+const form = reactive({ ...typed });
+const faults = ref<Fault[]>(typedFaults.map((fault) => ({ ...fault })));
+const rule = ref<Rule>(typedRule);
+watch([form, faults, rule], () => writing.type({ ...form, faults: faults.value, rule: rule.value }));
 const ruleValid = ref(true);
 const tried = ref(false);
 const positions = computed(() => positionsAsked({ at: atOf(form.place) }));
@@ -77,7 +84,10 @@ const lines = (text: string, by: RegExp): string[] =>
     .filter(Boolean);
 function save(): void {
   tried.value = true;
-  if (!ruleValid.value || Object.values(problems.value).some(Boolean)) return;
+  if (!ruleValid.value || Object.values(problems.value).some(Boolean)) {
+    void showCheckpointForm();
+    return;
+  }
   emit('save', {
     ...(from ?? {}),
     key: from?.key ?? keyFrom(`own-${form.name}`, props.taken),

@@ -1,15 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { ChecklistDifference } from '@cadre/core/catalogue';
+import { changesNothing, type ChecklistDifference } from '@cadre/core/catalogue';
 import { ITEM_CHANGE_WORDS, CHECKLIST_CHANGE_WORDS } from './checklist-wording';
 import * as t from './messages';
 
 /** What changed from one version to another, in words. */
 const props = defineProps<{ difference: ChecklistDifference }>();
-const none = computed(() => {
-  const { added, removed, changed, checklist } = props.difference;
-  return added.length + removed.length + changed.length + checklist.length === 0;
-});
+const none = computed(() => changesNothing(props.difference));
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { ChecklistDifference } from '@cadre/core/catalogue';
+import { changesNothing, type ChecklistDifference } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, TextField } from '@cadre/web/ui';
@@ -14,11 +14,14 @@ const props = defineProps<{
   issues: readonly FieldIssue[];
   busy: boolean;
   fresh: boolean;
+  /** A checkpoint is being written and is not on the checklist yet. */
+  unfinished: boolean;
 }>();
-const emit = defineEmits<{ publish: [note: string, reason: string]; leave: [] }>();
+const emit = defineEmits<{ publish: [note: string, reason: string]; show: []; leave: [] }>();
 const note = ref('');
 const reason = ref('');
 const tried = ref(false);
+const nothing = computed(() => props.difference !== null && changesNothing(props.difference));
 const noteMissing = computed(() => tried.value && note.value.trim() === '');
 const reasonMissing = computed(() => tried.value && props.dropped.length > 0 && reason.value.trim() === '');
 function publish(): void {
@@ -57,10 +60,20 @@ function publish(): void {
         {{ issue.path }}: {{ fieldWords(issue.code, issue.params) }}
       </li>
     </ul>
+    <div v-if="tried && unfinished" class="leading-snug" role="alert" data-unfinished>
+      <p class="font-semibold text-held">{{ t.checkpointUnfinished }}</p>
+      <p>{{ t.addOrCancelCheckpoint }}</p>
+      <ActButton class="mt-1" @click="emit('show')">{{ t.goToForm }}</ActButton>
+    </div>
     <div class="flex flex-wrap gap-2">
-      <ActButton kind="main" class="grow" :disabled="busy" data-publish @click="publish">{{
-        t.publish
-      }}</ActButton>
+      <ActButton
+        kind="main"
+        class="grow"
+        :disabled="busy || (nothing && !unfinished)"
+        data-publish
+        @click="publish"
+        >{{ t.publish }}</ActButton
+      >
       <ActButton :disabled="busy" data-drop-draft @click="emit('leave')">{{ t.deleteDraft }}</ActButton>
     </div>
   </section>

@@ -90,9 +90,7 @@ function correction(): void {
       </template>
       <template v-else>
         <p>
-          {{
-            t.appliesPart({ part: 'always' in rule ? t.onEveryBike : t.ifRule({ rule: ruleWords(rule) }) })
-          }}
+          {{ t.askedPart({ part: 'always' in rule ? t.onEveryBike : t.ifRule({ rule: ruleWords(rule) }) }) }}
         </p>
         <p class="text-soft" data-rule-picks>
           {{

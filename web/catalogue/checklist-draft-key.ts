@@ -2,10 +2,12 @@ import { computed, type ComputedRef, type InjectionKey } from 'vue';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import { useProvided } from '@cadre/web/platform/provided';
 import type { ChecklistDraft } from './use-checklist-draft';
+import type { CheckpointWriting } from './use-checkpoint-writing';
 import * as t from './messages';
 
 interface Editing {
   readonly draft: ChecklistDraft;
+  readonly writing: CheckpointWriting;
   /** What is wrong with a field, in words, once somebody has tried to publish. */
   readonly said: (path: string) => string | null;
 }

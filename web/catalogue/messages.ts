@@ -212,7 +212,10 @@ export const deleteDraft = message('Delete draft');
 // RuleField
 export const bikesAskAbout = message('Bikes to ask about');
 export const useNearest = message('Use “{nearest}”');
-export const appliesPart = message('Applies to {part}.');
+export const askedPart = message('Asked {part}.');
+export const checkpointUnfinished = message('A checkpoint is not on the checklist yet.');
+export const goToForm = message('Show its form');
+export const addOrCancelCheckpoint = message('Finish its form and add it, or cancel it. Then publish.');
 export const partYourBikeBikes2 = message(
   '{part}; of your {bikes, plural, one {# bike} other {# bikes}}: {bikes2}',
 );
