@@ -23,6 +23,7 @@ export const FLOORS = {
       'similar-faults',
       'timeline',
     ],
+    ['services'],
     ['unusual-records', 'rounds', 'wall', 'policy', 'setup', 'clock'],
     ['app'],
   ],

@@ -1,4 +1,5 @@
 import { answerTimedRecheck, setTimedRecheck } from '@cadre/contract/timed-rechecks';
+import { doneService, readOdometer } from '@cadre/contract/services';
 import { v7 as newId } from 'uuid';
 import {
   addBike,
@@ -313,6 +314,14 @@ async function changeTheFleet(): Promise<void> {
   await lead.send(answerTimedRecheck, {
     params: { id: answered },
     body: { id: newId(), gauged: null, note: 'Fine', at },
+  });
+  await lead.send(doneService, {
+    params: { id: other.id, key: 'seatpost' },
+    body: { id: newId(), note: 'Greased', at },
+  });
+  await lead.send(readOdometer, {
+    params: { id: other.id },
+    body: { id: newId(), km: 120, sure: false, at },
   });
   await lead.send(reportIncident, {
     params: { id: other.id },

@@ -223,6 +223,14 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'checks.find': act('desk', (_world, bike) => ({
     body: { bikeIds: [bike.id], checklistKeys: ['ride-out'] },
   })),
+  'services.done': act('mechanic', (world, bike) => ({
+    params: { id: bike.id, key: 'seatpost' },
+    body: { ...stamp(world), note: 'Greased' },
+  })),
+  'services.odometer': act('desk', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), km: 120, sure: false },
+  })),
   'timed-rechecks.set': act('inspector', (world, bike) => ({
     params: { id: bike.id },
     body: {

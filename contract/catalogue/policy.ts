@@ -1,16 +1,21 @@
 import {
+  CLIMATES,
   LEGAL_WEIGHTS,
   MARKING_WAYS,
+  OVERDUE_MEANINGS,
   PRACTICE_QUESTIONS,
   PRACTICES,
+  TOUCHES,
+  WEATHERED,
   type PracticeQuestion,
   type Practices,
 } from '@cadre/core/catalogue';
-import { JOINTS } from '@cadre/core/fleet';
+import { JOINTS, PART_KINDS } from '@cadre/core/fleet';
 import { LIMIT_KEYS, type LimitKey } from '@cadre/core/measures';
 import { SIZE_SUBSTITUTIONS } from '@cadre/core/schedule';
 import * as z from 'zod/mini';
-import { ownRoute, zone } from './checklist';
+import { id } from '@cadre/contract/http/schemas';
+import { ownRoute, rule, zone } from './checklist';
 
 const practices = z.object(
   Object.fromEntries(
@@ -22,6 +27,36 @@ const practices = z.object(
     readonly [Q in PracticeQuestion]: z.ZodMiniType<Practices[Q]>;
   },
 );
+
+const words = z.string().check(z.maxLength(80));
+const count = z.optional(z.number());
+const serviceRule = z.object({
+  key: words,
+  name: words,
+  applies: rule,
+  sites: z.optional(z.array(id)),
+  climates: z.optional(z.array(z.enum(CLIMATES))),
+  every: z.object({ days: count, hours: count, km: count, outings: count }),
+  weathered: z.nullable(z.enum(WEATHERED)),
+  settledBy: z.object({
+    checkpoints: z.array(words),
+    works: z.array(z.enum(TOUCHES)),
+    parts: z.array(z.enum(PART_KINDS)),
+    services: z.array(words),
+  }),
+  overdue: z.enum(OVERDUE_MEANINGS),
+  instead: z.optional(words),
+  off: z.optional(z.literal(true)),
+});
+
+/** The days are read by core, which says what is wrong with them. */
+const season = z.object({
+  siteId: id,
+  climate: z.enum(CLIMATES),
+  from: z.string().check(z.maxLength(5)),
+  to: z.string().check(z.maxLength(5)),
+  factors: z.optional(z.partialRecord(z.enum(WEATHERED), z.number())),
+});
 
 /** What the lead chooses. */
 const choices = {
@@ -44,6 +79,8 @@ const choices = {
     hourlyRate: z.int().check(z.gte(0), z.lte(10_000_000)),
   }),
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
+  services: z.array(serviceRule).check(z.maxLength(200)),
+  seasons: z.array(season).check(z.maxLength(100)),
   namesKeptDays: z.nullable(z.int().check(z.gte(1), z.lte(36_500))),
 };
 export const policyChoices = z.object(choices);

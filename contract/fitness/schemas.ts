@@ -1,4 +1,4 @@
-import { POSITIONS } from '@cadre/core/catalogue';
+import { OVERDUE_MEANINGS, POSITIONS } from '@cadre/core/catalogue';
 import { LIMIT_SOURCES } from '@cadre/core/measures';
 import { INCIDENT_KINDS } from '@cadre/core/incidents';
 import { TIMED_RECHECK_KINDS } from '@cadre/core/timed-rechecks';
@@ -44,7 +44,15 @@ export const fitnessFacts = z.object({
   ),
   validUntil: z.nullable(instant),
   reports: z.array(z.object({ id, holds: z.boolean() })),
-  services: z.array(z.object({ service: z.string(), dueAt: instant, critical: z.boolean() })),
+  services: z.array(
+    z.object({
+      service: z.string(),
+      name: z.string(),
+      overdue: z.enum(OVERDUE_MEANINGS),
+      dueAt: instant,
+      until: z.optional(instant),
+    }),
+  ),
   /** Absent on rows from before there were any. */
   timedRechecks: z.optional(z.array(timedRecheck)),
   /** On offer: not of the fleet until somebody takes it. */

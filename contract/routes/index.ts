@@ -28,6 +28,8 @@ import * as rounds from '@cadre/contract/rounds';
 import * as roundsSchemas from '@cadre/contract/rounds/schemas';
 import * as schedule from '@cadre/contract/schedule';
 import * as scheduleSchemas from '@cadre/contract/schedule/schemas';
+import * as services from '@cadre/contract/services';
+import * as servicesSchemas from '@cadre/contract/services/schemas';
 import * as timedRechecks from '@cadre/contract/timed-rechecks';
 import * as timedRechecksSchemas from '@cadre/contract/timed-rechecks/schemas';
 import * as wear from '@cadre/contract/wear';
@@ -62,6 +64,7 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [repairs, repairsSchemas],
   [rounds, roundsSchemas],
   [schedule, scheduleSchemas],
+  [services, servicesSchemas],
   [timedRechecks, timedRechecksSchemas],
   [wear, wearSchemas],
   [policy, policySchemas],

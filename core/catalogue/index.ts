@@ -39,6 +39,17 @@ export {
 } from './route';
 export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule } from './rule';
 export { ruleText } from './rule-text';
+export {
+  CLIMATES,
+  CLIMATE_FACTORS,
+  dayOfYear,
+  seasonIssues,
+  WEATHERED,
+  type Climate,
+  type Factors,
+  type Season,
+} from './season';
+export { OVERDUE_MEANINGS, type OverdueMeaning, type ServiceRule, type Settling } from './service-rule';
 export { idleClause, truthOf, type Truth } from './rule-truth';
 export {
   DEFAULT_PRACTICES,

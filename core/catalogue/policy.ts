@@ -3,6 +3,8 @@ import { isLimitKey, type LimitChoices } from '@cadre/core/measures';
 import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
 import { DEFAULT_PRACTICES, type Practices } from './practices';
+import type { Season } from './season';
+import type { ServiceRule } from './service-rule';
 import type { Question } from './checklist';
 import { SYSTEM_OF, type Severity, type System, type Zone } from './words';
 
@@ -44,6 +46,9 @@ export interface PolicyVersion {
   /** The house's own most for a joint: it lowers what is stated on the parts, and never raises it. */
   readonly torqueMost: TorqueByJoint;
   readonly ownRoutes: readonly OwnRoute[];
+  /** Services set otherwise than shipped, and those of the house's own. */
+  readonly services: readonly ServiceRule[];
+  readonly seasons: readonly Season[];
   readonly money: MoneyPolicy;
   /** Names of people who left are destroyed after so many days; null keeps them. */
   readonly namesKeptDays: number | null;
@@ -73,6 +78,8 @@ export const DEFAULT_POLICY: PolicyVersion = {
   limits: {},
   torqueMost: {},
   ownRoutes: [],
+  services: [],
+  seasons: [],
   money: { currency: 'EUR', hourlyRate: 0 },
   namesKeptDays: null,
 };

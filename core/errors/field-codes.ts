@@ -43,5 +43,12 @@ export const FIELD_CODES = [
   'no-room',
   'order',
   'outside-fit',
+  'no-such-day',
+  'season-twice',
+  'never-due',
+  'always-due',
+  'settles-each-other',
+  'backwards',
+  'leap',
 ] as const;
 export type FieldCode = (typeof FIELD_CODES)[number];

@@ -19,6 +19,7 @@ export type NotFound =
   | 'program'
   | 'rack'
   | 'recheck'
+  | 'service'
   | 'repair'
   | 'round'
   | 'route'

@@ -1,7 +1,7 @@
 import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
 import { MINUTE_MS } from '@cadre/core/time';
-import type { FitnessFacts } from './facts';
+import type { DueService, FitnessFacts } from './facts';
 
 export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
 export type Fitness = (typeof FITNESSES)[number];
@@ -47,7 +47,18 @@ export type Reason =
   | { readonly code: 'on-offer'; readonly ends: Ending }
   | { readonly code: 'awaits-co-sign'; readonly checklistName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
-  | { readonly code: 'service-overdue'; readonly service: string; readonly ends: Ending }
+  | {
+      readonly code: 'service-overdue';
+      readonly service: string;
+      readonly dueAt: number;
+      readonly ends: Ending;
+    }
+  | {
+      readonly code: 'service-fix-by';
+      readonly service: string;
+      readonly until: number;
+      readonly ends: Ending;
+    }
   | { readonly code: 'clock-behind'; readonly recordedUntil: number; readonly ends: Ending }
   | { readonly code: 'no-valid-check'; readonly lastUntil: number | null; readonly ends: Ending };
 
@@ -109,6 +120,16 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   return reasons;
 }
 
+/** Whether an overdue service keeps a bike in: it says so, or its date is past. */
+function keepsIn({ overdue, dueAt, until }: DueService, now: number): boolean {
+  return overdue === 'due' ? now >= dueAt : until !== undefined && now >= until;
+}
+
+/** The services of a bike that are overdue, whatever that means, the longest overdue first. */
+export function overdueServices(facts: Pick<FitnessFacts, 'services'>, now: number): readonly DueService[] {
+  return facts.services.filter((each) => now >= each.dueAt).toSorted((a, b) => a.dueAt - b.dueAt);
+}
+
 function dueReasons(facts: FitnessFacts, now: number, recordedUntil: number): Reason[] {
   const reasons: Reason[] = isClockBehind(now, recordedUntil)
     ? [{ code: 'clock-behind', recordedUntil, ends: 'confirm-clock' }]
@@ -117,14 +138,18 @@ function dueReasons(facts: FitnessFacts, now: number, recordedUntil: number): Re
     reasons.push({ code: 'awaits-co-sign', checklistName: facts.newestCheck.checklistName, ends: 'co-sign' });
   if (facts.validUntil === null || Math.max(now, recordedUntil) >= facts.validUntil)
     reasons.push({ code: 'no-valid-check', lastUntil: facts.validUntil, ends: 'ride-out' });
-  for (const service of facts.services.filter((each) => each.critical && now >= each.dueAt)) {
-    reasons.push({ code: 'service-overdue', service: service.service, ends: 'service' });
-  }
+  for (const { name, dueAt } of facts.services.filter((each) => keepsIn(each, now)))
+    reasons.push({ code: 'service-overdue', service: name, dueAt, ends: 'service' });
   return reasons;
 }
 
 function watchReasons(facts: FitnessFacts, now: number): Reason[] {
-  return facts.findings
+  const byDate = overdueServices(facts, now).flatMap((each): Reason[] =>
+    each.until === undefined || keepsIn(each, now)
+      ? []
+      : [{ code: 'service-fix-by', service: each.name, until: each.until, ends: 'service' }],
+  );
+  const found = facts.findings
     .filter(
       (finding) => !isStopNow(finding, now) && (finding.severity === 'soon' || finding.severity === 'watch'),
     )
@@ -138,13 +163,14 @@ function watchReasons(facts: FitnessFacts, now: number): Reason[] {
           }
         : { code: 'watch-finding' as const, finding, ends: 'look-every-time' as const },
     );
+  return [...byDate, ...found];
 }
 
 function nextChange(facts: FitnessFacts, now: number): number | null {
   const times = [
     facts.validUntil,
     ...facts.findings.map((finding) => (finding.severity === 'soon' ? (finding.limit?.until ?? null) : null)),
-    ...facts.services.map((service) => service.dueAt),
+    ...facts.services.flatMap((service) => [service.dueAt, service.until ?? null]),
     ...(facts.timedRechecks ?? []).map((recheck) => recheck.dueAt),
   ].filter((time): time is number => time !== null && time > now);
   return times.length > 0 ? Math.min(...times) : null;

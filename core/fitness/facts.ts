@@ -1,3 +1,4 @@
+import type { OverdueMeaning } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
 import type { TimedRecheck } from '@cadre/core/timed-rechecks';
@@ -44,10 +45,14 @@ export interface TroubleReport {
   readonly holds: boolean;
 }
 
-export interface OverdueService {
+/** A service with a day it falls due on, or fell due. */
+export interface DueService {
   readonly service: string;
+  readonly name: string;
+  readonly overdue: OverdueMeaning;
   readonly dueAt: number;
-  readonly critical: boolean;
+  /** Of one that has a date to be done by: past it the bike stays in. */
+  readonly until?: number | undefined;
 }
 
 /** All that fitness depends on besides the time: one projection row a bike. */
@@ -62,7 +67,7 @@ export interface FitnessFacts {
   /** Until when the best complete, signed check counts; null when there is none. */
   readonly validUntil: number | null;
   readonly reports: readonly TroubleReport[];
-  readonly services: readonly OverdueService[];
+  readonly services: readonly DueService[];
   /** Looks asked for later. They say nothing of fitness: what they find does. Absent on rows from before there were any. */
   readonly timedRechecks?: readonly TimedRecheck[] | undefined;
   /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */

@@ -9,6 +9,7 @@ import {
   needsHold,
   NO_FACTS,
   releaseReadiness,
+  type DueService,
   type Fitness,
   type FitnessFacts,
 } from './index';
@@ -21,6 +22,10 @@ const soon = (more = {}) =>
     limit: { until: NOON + DAY, outings: 10 },
     ...more,
   });
+const serviceLike = (more: Partial<DueService>): DueService => ({
+  ...{ service: 'brake-fluid', name: 'Brake fluid', overdue: 'maintenance', dueAt: NOON },
+  ...more,
+});
 const fitness = (facts: FitnessFacts, now = NOON): Fitness => evaluateFitness(facts, now).fitness;
 
 describe('fitness', () => {
@@ -90,14 +95,27 @@ describe('fitness', () => {
     ],
     ['a report on its bell unread', factsLike({ reports: [{ id: 'r', holds: false }] }), 'cleared', null],
     [
-      'a critical service overdue',
-      factsLike({ services: [{ service: 'Brake fluid', dueAt: NOON, critical: true }] }),
+      'a service overdue that keeps it in',
+      factsLike({ services: [serviceLike({ overdue: 'due' })] }),
       'due',
       'service-overdue',
     ],
     [
-      'another service overdue',
-      factsLike({ services: [{ service: 'Film', dueAt: NOON, critical: false }] }),
+      'a service overdue, with a date to do it by',
+      factsLike({ services: [serviceLike({ overdue: 'fix-by', until: NOON + DAY })] }),
+      'cleared-with-watch',
+      'service-fix-by',
+    ],
+    [
+      'that date past',
+      factsLike({ services: [serviceLike({ overdue: 'fix-by', dueAt: NOON - DAY, until: NOON })] }),
+      'due',
+      'service-overdue',
+    ],
+    ['planned work overdue', factsLike({ services: [serviceLike({})] }), 'cleared', null],
+    [
+      'a service coming',
+      factsLike({ services: [serviceLike({ overdue: 'due', dueAt: NOON + 1 })] }),
       'cleared',
       null,
     ],

@@ -16,7 +16,7 @@ export { discPadVerdicts } from './disc-pad';
 export { faultOf, faultsTold, settles } from './fault-of';
 export { hangerVerdict } from './hanger';
 export { isHealed, mostWorn, wears } from './healed';
-export { intervalSince } from './interval';
+export { INTERVAL_COUNTS, intervalSince, type Counted, type IntervalCount } from './interval';
 export { leak, sitePressure, type Leak, type LeakAnswer } from './leak';
 export {
   bandOn,

@@ -2,4 +2,5 @@
 export { checkpointsAfter, NOT_BY_CRASH } from './incidents';
 export { PRACTICE_PROSE } from './practices';
 export { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './checklists';
+export { shippedServices } from './services';
 export { walkChecklists } from './walk';

@@ -247,6 +247,51 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
     },
   },
+  postFreed: {
+    question: 'How often is the seatpost freed and greased?',
+    sides: {
+      quarter: {
+        name: 'Each quarter',
+        rule: 'Out, wiped and greased every 90 days; oftener where there is salt.',
+        reason: 'A post that has grown fast costs a frame; four times a year costs minutes.',
+      },
+      spring: {
+        name: 'Each spring',
+        rule: 'Out, wiped and greased once a year.',
+        reason: 'Heights are set by quick-release all day here: what moves does not seize.',
+      },
+    },
+  },
+  forkLowers: {
+    question: 'When are the fork lowers serviced?',
+    sides: {
+      'half-year': {
+        name: 'By date and hours',
+        rule: 'Every 180 days or 50 hours, whichever is first.',
+        reason: 'Oil ages and foam dries whether or not there is a race.',
+      },
+      'before-events': {
+        name: 'Before each event',
+        rule: 'With the event checklist; no date besides.',
+        reason: 'Bikes that are ridden hard twice a year are serviced when it counts.',
+      },
+    },
+  },
+  fullTune: {
+    question: 'How often is a full tune?',
+    sides: {
+      yearly: {
+        name: 'Once a year, assist bikes twice',
+        rule: 'Every 365 days; every 180 with a motor.',
+        reason: 'Assist bikes carry more weight further: everything on them works harder.',
+      },
+      season: {
+        name: 'Each season',
+        rule: 'Every bike twice a year.',
+        reason: 'Before the season it is made right, in the middle it stays right.',
+      },
+    },
+  },
   degreasing: {
     question: 'How is the drivetrain degreased?',
     sides: {

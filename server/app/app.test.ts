@@ -183,6 +183,8 @@ const valid: Record<string, unknown> = {
   'checks.co-sign': { id, at },
   'checks.amend': { id, checkId: id, author: id, reason: 'r', marks: [mark], at },
   'checks.find': { bikeIds: [id], checklistKeys: ['ride-out'] },
+  'services.done': { id, note: '', at },
+  'services.odometer': { id, km: 1, sure: false, at },
   'timed-rechecks.set': {
     id,
     kind: 'recheck',

@@ -27,6 +27,7 @@ import { setupRoutes } from '@cadre/server/setup';
 import { similarFaultsRoutes } from '@cadre/server/similar-faults';
 import { timelineRoutes } from '@cadre/server/timeline';
 import { unusualRecordsRoutes } from '@cadre/server/unusual-records';
+import { serviceRoutes } from '@cadre/server/services';
 import { timedRechecksRoutes } from '@cadre/server/timed-rechecks';
 import { wallRoutes } from '@cadre/server/wall';
 import { wearRoutes } from '@cadre/server/wear';
@@ -64,6 +65,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...checksRoutes(services),
   ...unusualRecordsRoutes(services.unusualRecords),
   ...timedRechecksRoutes(services.timedRechecks),
+  ...serviceRoutes(services.bikeServices),
   ...incidentsRoutes(services.incidents),
   ...photosRoutes(services.photos),
   ...wearRoutes(services.wear),

@@ -16,6 +16,7 @@ import { repairsFeature } from '@cadre/server/repairs';
 import { roundsFeature } from '@cadre/server/rounds';
 import { scheduleFeature } from '@cadre/server/schedule';
 import { setupFeature } from '@cadre/server/setup';
+import { servicesFeature } from '@cadre/server/services';
 import { timedRechecksFeature } from '@cadre/server/timed-rechecks';
 import { wearFeature } from '@cadre/server/wear';
 import type { EntityManager } from 'typeorm';
@@ -33,6 +34,7 @@ export const FEATURES: readonly BikeFeature[] = [
   checksFeature,
   wearFeature,
   timedRechecksFeature,
+  servicesFeature,
   incidentsFeature,
   assessmentFeature,
   scheduleFeature,

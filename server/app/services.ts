@@ -20,6 +20,7 @@ import { Groups } from '@cadre/server/schedule';
 import { Setup } from '@cadre/server/setup';
 import { SimilarFaults } from '@cadre/server/similar-faults';
 import { UnusualRecords } from '@cadre/server/unusual-records';
+import { BikeServices } from '@cadre/server/services';
 import { TimedRechecks } from '@cadre/server/timed-rechecks';
 import { Walls } from '@cadre/server/wall';
 import { Wear } from '@cadre/server/wear';
@@ -61,6 +62,7 @@ export function createServices(
     rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),
     timedRechecks: new TimedRechecks(source, log.for(), now),
+    bikeServices: new BikeServices(source, log.for(), now),
     wear: new Wear(source, now),
     photos: new Photos(source, log.for()),
     incidents: new Incidents(log.for(), now),
@@ -85,9 +87,17 @@ export function createServices(
 }
 
 /** What happens with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. */
-export const jobsOf = ({ rounds, timedRechecks, sessions, ownData, policies }: Services): readonly Job[] => [
+export const jobsOf = ({
+  rounds,
+  timedRechecks,
+  bikeServices,
+  sessions,
+  ownData,
+  policies,
+}: Services): readonly Job[] => [
   { name: 'make standing rounds', run: () => rounds.raiseStanding() },
   { name: 'raise looks asked for', run: () => timedRechecks.raiseDue() },
+  { name: 'judge services', run: () => bikeServices.refresh() },
   { name: 'forget old sessions', run: () => sessions.purge() },
   {
     name: 'remove names kept long enough',

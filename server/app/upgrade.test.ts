@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createConnection } from 'mysql2/promise';
 import { describe, expect, inject, it } from 'vitest';
-import { connect, migrate, PROJECTIONS, rebuild, verify } from '@cadre/server/app';
+import { connect, createServices, migrate, PROJECTIONS, rebuild, verify } from '@cadre/server/app';
 import { readHeader, restoreBackup } from '../../bin/backup-file';
 import { makeBackup } from '../../bin/make-backup';
 import { livedWorld } from '../../testing/lived-world';
@@ -57,6 +57,8 @@ describe('a database of an earlier version', () => {
         }
         return tables;
       };
+      // What the program does first when it starts on such a database.
+      await createServices(source, Date.now).bikeServices.refresh();
       const migrated = await dump();
       await rebuild(source);
       expect(await dump()).toEqual(migrated);

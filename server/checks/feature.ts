@@ -35,6 +35,7 @@ export const checksFeature: BikeFeature = {
     'check.marked': (_before, body) =>
       (body as CheckEvents['check.marked']).stops ? ['draftStops', 'holds'] : [],
     'check.signed': ({ repairs, incidents = [] }, body) => [
+      'services',
       ...changedBySigning(body as CheckEvents['check.signed']),
       ...(repairs.length > 0 ? ['repairs'] : []),
       ...(incidents.length > 0 ? ['incidents'] : []),

@@ -28,5 +28,5 @@ export async function refreshRebuilt(
     const facts = changed.get(bikeId) ?? before.get(bikeId);
     if (facts) changed.set(bikeId, await gatherFacts(tx, bikeId, [draftStopFacts], facts));
   }
-  await saveFacts(tx, changed, of.now);
+  await saveFacts(tx, changed);
 }

@@ -3,6 +3,7 @@ import type { Finding } from '@cadre/core/findings';
 import { checkEntity, signedFacts } from '@cadre/server/checks';
 import { findingFacts, saveFindings } from '@cadre/server/findings';
 import { factsByBike, gatherFacts, saveFacts } from '@cadre/server/fitness';
+import { forgetDoneAfter } from '@cadre/server/services';
 import type { Projections } from '@cadre/server/platform/event-log';
 
 export interface ClockEvents {
@@ -17,7 +18,7 @@ export interface ClockEvents {
 }
 
 export const clockProjections: Projections<ClockEvents> = {
-  async 'clock.corrected'(tx, { body: { to, findings }, recordedAt }) {
+  async 'clock.corrected'(tx, { body: { to, findings } }) {
     const at = new Date(to);
     const checks = tx.getRepository(checkEntity);
     const voided = await checks.find({
@@ -33,6 +34,7 @@ export const clockProjections: Projections<ClockEvents> = {
     const changed = new Map();
     for (const [bikeId, facts] of await factsByBike(tx, bikeIds))
       changed.set(bikeId, await gatherFacts(tx, bikeId, [signedFacts, findingFacts], facts));
-    await saveFacts(tx, changed, recordedAt);
+    await saveFacts(tx, changed);
+    await forgetDoneAfter(tx, to);
   },
 };

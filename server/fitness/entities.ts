@@ -2,16 +2,14 @@ import { EntitySchema } from 'typeorm';
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { json, key, moment, uuid, words, yes } from '@cadre/server/platform/database';
 
-/** What a bike's fitness is evaluated from, and when the clock alone may change it. Never the word itself. */
+/** What a bike's fitness is evaluated from. Never the word itself. */
 export interface BikeStateRow {
   bikeId: string;
   facts: FitnessFacts;
-  nextChangeAt: Date | null;
 }
 export const bikeStateEntity = new EntitySchema<BikeStateRow>({
   name: 'bike_state',
-  columns: { bikeId: key(), facts: json(), nextChangeAt: moment({ nullable: true }) },
-  indices: [{ name: 'bike_state_next', columns: ['nextChangeAt'] }],
+  columns: { bikeId: key(), facts: json() },
 });
 
 /** From when to when a bike is kept off the trail, whatever is found meanwhile. */

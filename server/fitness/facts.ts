@@ -1,36 +1,29 @@
 import { In, IsNull, type EntityManager } from 'typeorm';
-import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
+import { NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import { bikeStateEntity, holdEntity, type BikeStateRow } from './entities';
 import type { FactSource } from './sources';
 
-interface Kept {
-  readonly facts: FitnessFacts;
-  /** As of when they were saved. */
-  readonly at: number | null;
-}
 /** While a whole record is replayed in a transaction nobody else reads the facts: they are kept here and written once, at its end. */
-const inMemory = new WeakMap<EntityManager, Map<string, Kept>>();
+const inMemory = new WeakMap<EntityManager, Map<string, FitnessFacts>>();
+
+/** Whether a whole record is being replayed: what only its end shows need not be made before. */
+export const isReplaying = (tx: EntityManager): boolean => inMemory.has(tx);
 
 export const keepFactsInMemory = (tx: EntityManager): void => void inMemory.set(tx, new Map());
 
 /** Writes what was kept. */
 export async function writeKeptFacts(tx: EntityManager): Promise<void> {
-  const rows = [...(inMemory.get(tx) ?? [])].map(([bikeId, { facts, at }]) => rowOf(bikeId, facts, at));
+  const rows = [...(inMemory.get(tx) ?? [])].map(([bikeId, facts]): BikeStateRow => ({ bikeId, facts }));
   inMemory.delete(tx);
   for (let first = 0; first < rows.length; first += AT_ONCE)
     await tx.getRepository(bikeStateEntity).insert(rows.slice(first, first + AT_ONCE));
 }
 const AT_ONCE = 500;
 
-function rowOf(bikeId: string, facts: FitnessFacts, at: number | null): BikeStateRow {
-  const nextChangeAt = at === null ? null : evaluateFitness(facts, at).nextChangeAt;
-  return { bikeId, facts, nextChangeAt: nextChangeAt === null ? null : new Date(nextChangeAt) };
-}
-
 /** A bike's facts where it has any yet. */
 export async function knownFacts(tx: EntityManager, bikeId: string): Promise<FitnessFacts | null> {
   const kept = inMemory.get(tx);
-  if (kept) return kept.get(bikeId)?.facts ?? null;
+  if (kept) return kept.get(bikeId) ?? null;
   return (await tx.getRepository(bikeStateEntity).findOneBy({ bikeId }))?.facts ?? null;
 }
 
@@ -51,34 +44,30 @@ export async function factsByBike(
     return new Map(
       bikeIds.flatMap((bikeId) => {
         const own = kept.get(bikeId);
-        return own ? [[bikeId, own.facts] as const] : [];
+        return own ? [[bikeId, own] as const] : [];
       }),
     );
   const states = await tx.getRepository(bikeStateEntity).findBy({ bikeId: In([...bikeIds]) });
   return new Map(states.map(({ bikeId, facts }) => [bikeId, facts]));
 }
 
-/** Writes the facts of bikes in one statement, each with when the clock alone may change its fitness next. */
-export async function saveFacts(
-  tx: EntityManager,
-  facts: ReadonlyMap<string, FitnessFacts>,
-  now: number,
-): Promise<void> {
+/** Writes the facts of bikes in one statement. */
+export async function saveFacts(tx: EntityManager, facts: ReadonlyMap<string, FitnessFacts>): Promise<void> {
   if (facts.size === 0) return;
   const kept = inMemory.get(tx);
-  if (kept) {
-    for (const [bikeId, own] of facts) kept.set(bikeId, { facts: own, at: now });
-    return;
-  }
-  const rows = [...facts].map(([bikeId, own]) => rowOf(bikeId, own, now));
-  await tx.getRepository(bikeStateEntity).upsert(rows, ['bikeId']);
+  if (kept) for (const [bikeId, own] of facts) kept.set(bikeId, own);
+  else
+    await tx.getRepository(bikeStateEntity).upsert(
+      [...facts].map(([bikeId, own]): BikeStateRow => ({ bikeId, facts: own })),
+      ['bikeId'],
+    );
 }
 
 /** The facts of bikes just added: nothing stands against a bike that nobody has touched. */
 export async function addFacts(tx: EntityManager, bikeIds: readonly string[]): Promise<void> {
   const kept = inMemory.get(tx);
-  if (kept) for (const bikeId of bikeIds) kept.set(bikeId, { facts: NO_FACTS, at: null });
-  else await tx.getRepository(bikeStateEntity).insert(bikeIds.map((bikeId) => rowOf(bikeId, NO_FACTS, null)));
+  if (kept) for (const bikeId of bikeIds) kept.set(bikeId, NO_FACTS);
+  else await tx.getRepository(bikeStateEntity).insert(bikeIds.map((bikeId) => ({ bikeId, facts: NO_FACTS })));
 }
 
 /** What these sources know of a bike, over what was known before. */

@@ -3,7 +3,15 @@ import { canonicalJson } from '@cadre/core/event-log';
 import { isDraftHold, needsHold, type FitnessFacts } from '@cadre/core/fitness';
 import { bikeOf, type Project, type Projector, type StoredEvent } from '@cadre/server/platform/event-log';
 import { holdEntity } from './entities';
-import { gatherFacts, holdFacts, keepFactsInMemory, knownFacts, saveFacts, writeKeptFacts } from './facts';
+import {
+  gatherFacts,
+  holdFacts,
+  isReplaying,
+  keepFactsInMemory,
+  knownFacts,
+  saveFacts,
+  writeKeptFacts,
+} from './facts';
 import type { BikeFeature } from './sources';
 
 type AnyProject = Project<StoredEvent>;
@@ -72,13 +80,13 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
     const names = typeof said === 'function' ? before && said(before, event.body) : said;
     if (!before || !names) {
       const facts = await gatherFacts(tx, bikeId, sources);
-      await saveFacts(tx, new Map([[bikeId, facts]]), event.recordedAt);
+      await saveFacts(tx, new Map([[bikeId, facts]]));
       return facts;
     }
     const some = sources.filter((source) => names.includes(source.name));
     const facts = await gatherFacts(tx, bikeId, some, before);
     if (canonicalJson(facts) === canonicalJson(before)) return undefined;
-    await saveFacts(tx, new Map([[bikeId, facts]]), event.recordedAt);
+    await saveFacts(tx, new Map([[bikeId, facts]]));
     return facts;
   }
 
@@ -99,7 +107,13 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
     else if (!(await settleHold(tx, bikeId, event, facts))) return;
     // What began or settled a hold changed nothing else.
     const settledFacts = await gatherFacts(tx, bikeId, [holdFacts], facts);
-    await saveFacts(tx, new Map([[bikeId, settledFacts]]), event.recordedAt);
+    await saveFacts(tx, new Map([[bikeId, settledFacts]]));
+  }
+
+  /** Tells a run of events to those who hear such runs. */
+  async function told(tx: EntityManager, kind: string, run: readonly StoredEvent[]): Promise<void> {
+    for (const { heard } of features)
+      await (heard?.[kind] as Project<readonly StoredEvent[]> | undefined)?.(tx, run);
   }
 
   /** The events of one kind from here on in one run: an import is hundreds of new bikes, written in a few statements. */
@@ -111,7 +125,10 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
 
   return {
     beginReplay: keepFactsInMemory,
-    endReplay: writeKeptFacts,
+    async endReplay(tx) {
+      for (const { replayed } of features) await replayed?.(tx);
+      await writeKeptFacts(tx);
+    },
     async apply(tx, events) {
       for (let at = 0; at < events.length; at += 1) {
         const event = events[at] as StoredEvent;
@@ -119,6 +136,7 @@ export function projectorOf(features: readonly BikeFeature[]): Projector {
         const run = many ? runFrom(events, at) : [event];
         if (many && run.length > 1) await many(tx, run);
         else await applyOne(tx, event);
+        if (!isReplaying(tx)) await told(tx, event.kind, run);
         at += run.length - 1;
       }
     },

@@ -1,5 +1,6 @@
 import type { EntityManager } from 'typeorm';
 import type { FitnessFacts } from '@cadre/core/fitness';
+import type { Project } from '@cadre/server/platform/event-log';
 import type { Feature } from '@cadre/server/platform/feature';
 
 /** One part of what a bike's fitness is judged from, read from the rows of the feature that knows it. */
@@ -19,4 +20,8 @@ export type Changes =
 export interface BikeFeature extends Feature {
   readonly facts?: readonly FactSource[];
   readonly changes?: Readonly<Record<string, Changes>>;
+  /** Events of features below many of which come at once, heard together; none in a replay. */
+  readonly heard?: Readonly<Record<string, Project<readonly never[]>>>;
+  /** At the end of a replay, before the facts are written: what only the whole record shows. */
+  readonly replayed?: (tx: EntityManager) => Promise<void>;
 }

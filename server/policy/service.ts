@@ -1,10 +1,12 @@
 import type { DataSource, EntityManager } from 'typeorm';
 import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/policy';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { completePolicy, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
+import { completePolicy, seasonIssues, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
 import { limitIssues } from '@cadre/core/measures';
+import { rulesOfProgram, serviceIssues } from '@cadre/core/services';
+import { CHECKPOINTS, shippedServices } from '@cadre/core/shipped';
 import { bikeStateEntity } from '@cadre/server/fitness';
 import { bikeEntity } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
@@ -21,6 +23,8 @@ import type { PolicyEvents } from './events';
 
 type Choices = BodyOf<typeof publishPolicy>['policy'];
 
+const KNOWN = new Set(CHECKPOINTS.map((checkpoint) => checkpoint.key));
+
 function refuseChoices(choices: Choices): void {
   const keys = choices.ownRoutes.map((route) => route.key);
   const issues = choices.ownRoutes.flatMap((route, index): FieldIssue[] => {
@@ -33,6 +37,14 @@ function refuseChoices(choices: Choices): void {
       ...(keys.indexOf(route.key) !== index ? [{ path: `${path}.key`, code: 'twice' } as const] : []),
     ];
   });
+  issues.push(...seasonIssues(choices.seasons).map((issue) => ({ ...issue, path: `policy.${issue.path}` })));
+  const rules = rulesOfProgram(shippedServices(choices.practices), choices.services);
+  issues.push(
+    ...serviceIssues(choices.services, rules, KNOWN).map((issue) => ({
+      ...issue,
+      path: `policy.${issue.path}`,
+    })),
+  );
   issues.push(...limitIssues(choices.limits).map((issue) => ({ ...issue, path: `policy.${issue.path}` })));
   if (issues.length > 0) throw new RefusedError('body.invalid', {}, { fields: issues });
 }

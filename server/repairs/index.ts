@@ -1,4 +1,5 @@
 export { repairEntity } from './entities';
+export type { RepairEvents } from './events';
 export { repairsFeature } from './feature';
 export { openNeeds } from './needs';
 export { repairsRoutes } from './routes';

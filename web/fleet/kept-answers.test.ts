@@ -18,7 +18,10 @@ const facts = fc
       findings: limits.map((until, at) =>
         findingLike({ id: `f${at}`, severity: 'soon', floor: 'soon', limit: { until, outings: 10 } }),
       ),
-      services: services.map((dueAt) => ({ service: 'sealant', dueAt, critical: true })),
+      services: services.map((dueAt) => ({
+        ...{ service: 'sealant', name: 'Sealant', overdue: 'fix-by' as const },
+        ...{ dueAt, until: dueAt + HOUR },
+      })),
     }),
   );
 

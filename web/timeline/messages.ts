@@ -85,3 +85,6 @@ export const kindFitted = message('{kind} fitted');
 export const partRemoved = message('Part removed');
 export const namesSyncedNameOf = message('{names}, synced by {nameOf}');
 export const holdsAir = message('holds air');
+export const serviceDone = message('Service done');
+export const odometerRead = message('Odometer');
+export const kmShown = message('{km} km');

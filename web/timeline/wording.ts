@@ -94,6 +94,10 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
     }
     case 'photo.added':
       return say(t.photoTaken, text(body.checkpoint).replace(/-/g, ' '), 'quiet');
+    case 'service.done':
+      return say(t.serviceDone, [text(body.name), text(body.note)].filter(Boolean).join(' · '), 'strong');
+    case 'odometer.read':
+      return say(t.odometerRead, t.kmShown({ km: text(String(body.km)) }), 'quiet');
     case 'timed-recheck.set':
       return say(t.timedRecheckSet, text((body.recheck as Body | undefined)?.what), 'quiet');
     case 'timed-recheck.raised':

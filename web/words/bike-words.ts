@@ -146,7 +146,17 @@ export function reasonWords(
     case 'trouble-report':
       return { what: t.riderReportedProblem, detail: t.notReadYet, ends };
     case 'service-overdue':
-      return { what: t.serviceOverdue({ service: reason.service }), detail: '', ends };
+      return {
+        what: t.serviceOverdue({ service: reason.service }),
+        detail: t.dueSince({ when: dayAndClock(reason.dueAt, now, timeZone) }),
+        ends,
+      };
+    case 'service-fix-by':
+      return {
+        what: t.serviceOverdue({ service: reason.service }),
+        detail: t.doBy({ when: dayAndClock(reason.until, now, timeZone) }),
+        ends,
+      };
     case 'no-valid-check':
       return {
         what: reason.lastUntil === null ? t.noRideOutCheck : t.noValidRideOut,

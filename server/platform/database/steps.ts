@@ -182,6 +182,46 @@ const demoClock: Step = {
   },
 };
 
+/** What was last done to each bike, what its computer stands at, and which of its services fall due when. */
+const services: Step = {
+  name: 'Services',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS bike_done (
+      bikeId ${ID} NOT NULL,
+      what VARCHAR(160) NOT NULL,
+      at ${MOMENT} NOT NULL,
+      PRIMARY KEY (bikeId, what))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS odometer (
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      km VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+      at ${MOMENT} NOT NULL,
+      readBy ${ID} NULL,
+      PRIMARY KEY (id),
+      INDEX odometer_bike (bikeId, at))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS bike_service (
+      bikeId ${ID} NOT NULL,
+      born ${MOMENT} NOT NULL,
+      due LONGTEXT NOT NULL,
+      PRIMARY KEY (bikeId),
+      CONSTRAINT bike_service_json CHECK (JSON_VALID(due)))`);
+    // Nobody asks the database when the clock alone changes a bike's fitness: whoever shows it knows.
+    await runner.query(
+      'ALTER TABLE bike_state DROP INDEX IF EXISTS bike_state_next, DROP COLUMN IF EXISTS nextChangeAt',
+    );
+    // What passed in checks signed before: without it all that has an interval would be overdue at once.
+    await runner.query(
+      "INSERT IGNORE INTO bike_done SELECT c.bikeId, CONCAT('pass:', m.checkpoint, '@', m.position), MAX(m.at) FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.awaitsCoSign = 0 AND m.outcome IN ('pass', 'fixed') GROUP BY c.bikeId, m.checkpoint, m.position",
+    );
+    await runner.query(
+      "INSERT IGNORE INTO bike_done SELECT f.bikeId, CONCAT('part:', p.kind), MAX(f.fittedAt) FROM fitment f JOIN part p ON p.id = f.partId WHERE NOT EXISTS (SELECT 1 FROM fitment g WHERE g.partId = f.partId AND (g.fittedAt < f.fittedAt OR (g.fittedAt = f.fittedAt AND g.id < f.id))) GROUP BY f.bikeId, p.kind",
+    );
+    await runner.query(
+      "INSERT IGNORE INTO bike_done SELECT r.bikeId, CONCAT('work:', w.touch), MAX(r.doneAt) FROM repair r JOIN JSON_TABLE(r.touched, '$[*]' COLUMNS (touch VARCHAR(60) PATH '$.touch')) w WHERE r.doneAt IS NOT NULL GROUP BY r.bikeId, w.touch",
+    );
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -195,4 +235,5 @@ export const STEPS: readonly Step[] = [
   nameKeys,
   quickPins,
   demoClock,
+  services,
 ];

@@ -241,6 +241,7 @@ export const rack = message('rack');
 export const recheck = message('recheck');
 export const repair = message('repair');
 export const round = message('round');
+export const service = message('Service');
 export const route = message('route');
 export const site = message('site');
 export const listedTwice = message('Listed twice. Remove one.');
@@ -260,3 +261,13 @@ export const noMaximumKnown = message('No maximum is known.');
 export const noPressureAllowed = message('The markings allow no pressure: ask the maker.');
 export const wrongOrder = message('The second reading must be later than the first.');
 export const outsideFit = message('This value is outside the range of the calculation.');
+export const noSuchDay = message('There is no such day. Write month and day, for example 11-01.');
+export const seasonTwice = message('This site has another season on some of these days.');
+export const neverDue = message(
+  'This would never fall due. Give at least one interval and bikes it applies to.',
+);
+export const neverDueMost = message('This would never fall due. Enter {most} or less.');
+export const alwaysDueLeast = message('This would always be due. Enter {least} or more.');
+export const settlesEachOther = message('These services settle each other. Remove one of the links.');
+export const odometerBackwards = message('The last reading was {km} km. Enter at least that.');
+export const odometerLeap = message('The last reading was {km} km. Check the figure, then save it again.');

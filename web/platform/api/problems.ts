@@ -35,6 +35,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   repair: t.repair,
   round: t.round,
   route: t.route,
+  service: t.service,
   site: t.site,
 };
 
@@ -263,6 +264,13 @@ const FIELD_WORDS: Record<FieldCode, (params: ErrorParams) => string> = {
   'no-room': always(t.noPressureAllowed),
   order: always(t.wrongOrder),
   'outside-fit': always(t.outsideFit),
+  'no-such-day': always(t.noSuchDay),
+  'season-twice': always(t.seasonTwice),
+  'never-due': (p) => (p['most'] ? t.neverDueMost({ most: shown(p['most']) }) : t.neverDue),
+  'always-due': (p) => t.alwaysDueLeast({ least: shown(p['least']) }),
+  'settles-each-other': always(t.settlesEachOther),
+  backwards: (p) => t.odometerBackwards({ km: shown(p['km']) }),
+  leap: (p) => t.odometerLeap({ km: shown(p['km']) }),
 };
 
 export function fieldWords(code: FieldCode, params: ErrorParams = {}): string {

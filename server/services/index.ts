@@ -1,0 +1,4 @@
+export { forgetDoneAfter } from './events';
+export { servicesFeature } from './feature';
+export { serviceRoutes } from './routes';
+export { BikeServices } from './service';

@@ -1,0 +1,128 @@
+import type { DataSource, EntityManager } from 'typeorm';
+import type { Bike } from '@cadre/contract/fleet';
+import type { AnswerOf, BodyOf } from '@cadre/contract/http';
+import type { doneService, getServices, readOdometer } from '@cadre/contract/services';
+import { climateAt, odometerSlip, serviceLeft } from '@cadre/core/services';
+import { canonicalJson } from '@cadre/core/event-log';
+import { currentPolicy } from '@cadre/server/catalogue';
+import { describeBike, findBike } from '@cadre/server/fleet';
+import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { bikeUses, servicesUnder } from './bikes';
+import { dueServices, everyBike, refreshAlone } from './due';
+import { bikeServiceEntity, odometerEntity } from './entities';
+import type { ServiceEvents } from './events';
+
+const lastReading = (tx: EntityManager, bikeId: string) =>
+  tx.getRepository(odometerEntity).findOne({ where: { bikeId }, order: { at: 'DESC', id: 'DESC' } });
+
+/** Work that comes round again: what is due on a bike, done by itself, and what its computer stands at. */
+export class BikeServices {
+  constructor(
+    private readonly source: DataSource,
+    private readonly log: EventLog<ServiceEvents>,
+    private readonly now: () => number,
+  ) {}
+
+  async ofBike(actor: Actor, bikeId: string): Promise<AnswerOf<typeof getServices>> {
+    requireAct(actor, 'see');
+    const tx = this.source.manager;
+    await findBike(tx, bikeId);
+    const [use] = await bikeUses(tx, [bikeId]);
+    if (!use) throw new Error(`bike ${bikeId} was never added`);
+    const now = this.now();
+    const services = servicesUnder((await currentPolicy(tx)).policy)(use);
+    const last = await lastReading(tx, bikeId);
+    return {
+      climate: services[0] ? climateAt(services[0].line, now) : 'dry',
+      odometer: last ? { km: Number(last.km), at: last.at.getTime(), by: last.by } : null,
+      services: services
+        .map(({ rule, due, line }) => ({
+          key: rule.key,
+          name: rule.name,
+          overdue: rule.overdue,
+          every: rule.every,
+          climates: [...(rule.climates ?? [])],
+          left: serviceLeft(rule, due.since, use.uses, line, now),
+          since: due.since,
+          everDone: due.everDone,
+          dueAt: due.dueAt,
+          by: due.by,
+          checkpoints: [...rule.settledBy.checkpoints],
+        }))
+        .sort((a, b) => (a.dueAt ?? Infinity) - (b.dueAt ?? Infinity) || (a.name < b.name ? -1 : 1)),
+    };
+  }
+
+  async done(actor: Actor, bikeId: string, key: string, body: BodyOf<typeof doneService>): Promise<Bike> {
+    requireAct(actor, 'mark');
+    return this.log.act(
+      {
+        chain: chainOfBike(bikeId),
+        id: body.id,
+        request: { bikeId, service: key, ...body },
+        author: actor.id,
+      },
+      async (tx) => {
+        const [use] = await bikeUses(tx, [bikeId]);
+        if (!use) throw new RefusedError('not-found', { what: 'bike' });
+        const found = servicesUnder((await currentPolicy(tx)).policy)(use).find(
+          ({ rule }) => rule.key === key,
+        );
+        if (!found) throw new RefusedError('not-found', { what: 'service' });
+        return {
+          kind: 'service.done',
+          body: { bikeId, service: key, name: found.rule.name, note: body.note },
+          happenedAt: body.at,
+        };
+      },
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  async odometer(actor: Actor, bikeId: string, body: BodyOf<typeof readOdometer>): Promise<Bike> {
+    requireAct(actor, 'hand-out');
+    return this.log.act(
+      { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
+      async (tx) => {
+        await findBike(tx, bikeId);
+        const row = await lastReading(tx, bikeId);
+        const last = row ? { at: row.at.getTime(), km: Number(row.km) } : null;
+        const slip = odometerSlip(last, { at: body.at, km: body.km });
+        if (slip === 'backwards' || (slip === 'leap' && !body.sure))
+          throw new RefusedError(
+            'body.invalid',
+            {},
+            { fields: [{ path: 'km', code: slip, params: { km: last?.km ?? 0 } }] },
+          );
+        return { kind: 'odometer.read', body: { bikeId, km: body.km }, happenedAt: body.at };
+      },
+      (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  /** The policy the services were last judged under by this server, and how many bikes there were. */
+  private judged: string | null = null;
+
+  /** Judges all services anew where the program, the policy or the fleet is another than when that was last done. Answers how many bikes it changed. */
+  async refresh(): Promise<number> {
+    const tx = this.source.manager;
+    const { hash, policy } = await currentPolicy(tx);
+    const kept = new Map(
+      (await tx.getRepository(bikeServiceEntity).find()).map((row) => [row.bikeId, row.due]),
+    );
+    const bikes = await everyBike(tx);
+    if (this.judged === hash && bikes.every((bikeId) => kept.has(bikeId))) return 0;
+    const services = servicesUnder(policy);
+    let changed = 0;
+    for (const use of await bikeUses(tx, bikes)) {
+      const known = kept.get(use.bikeId);
+      if (known && canonicalJson(known) === canonicalJson(dueServices(services(use), policy))) continue;
+      // One bike at a time, its facts held meanwhile: nothing anybody does to it is written over.
+      await this.source.transaction((own) => refreshAlone(own, use.bikeId));
+      changed += 1;
+    }
+    this.judged = hash;
+    return changed;
+  }
+}
