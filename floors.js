@@ -47,6 +47,7 @@ export const FLOORS = {
       'timed-rechecks',
       'wear',
     ],
+    ['services'],
     ['checks', 'repairs', 'rounds', 'policy', 'assessments', 'exchange', 'unusual-records'],
     ['batch-check', 'tools', 'timeline'],
     ['bikes'],

@@ -1,12 +1,13 @@
 import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
 import { drawBike } from '@cadre/core/figure';
 import { resolveMarks, progressOf } from '@cadre/core/checks';
-import { asBuilt, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
+import { asBuilt, DEFAULT_PRACTICES, questionsOf, DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { judgeCheck } from '@cadre/core/findings';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
+import { lastDone, seasonLine, serviceDue, servicePlan, usesOf } from '@cadre/core/services';
+import { CHECKPOINTS, RIDE_OUT, SHIPPED_CHECKLISTS, shippedServices } from '@cadre/core/shipped';
 import { benchOrder, type Bench } from '@cadre/core/repairs';
-import { faultyMorning, findingLike, NOON } from '@cadre/test-world/core';
+import { DAY, faultyMorning, findingLike, NOON } from '@cadre/test-world/core';
 import { marksFor } from '@cadre/test-world/builders';
 import { best, type Benchmark } from './best';
 
@@ -25,6 +26,42 @@ function recall(): Bench {
       wants: group.wants.map((want) => ({ ...want, count: 200 })),
     })),
   };
+}
+
+/** Five thousand bikes a year into their lives, each with its services as the program keeps them. */
+function servicedFleet(): () => number {
+  const rules = shippedServices(DEFAULT_PRACTICES);
+  const known = new Map(CHECKPOINTS.map((checkpoint) => [checkpoint.key, checkpoint]));
+  const line = seasonLine([{ siteId: 's', climate: 'wet', from: '11-01', to: '03-31' }], 'Europe/London', {
+    first: 2025,
+    last: 2065,
+  });
+  const kinds = BIKE_KINDS.map((kind) => {
+    const fitted = { build: USUAL_BUILD[kind], parts: [], siteId: 's' };
+    return { kind, plan: servicePlan(rules, fitted, known) };
+  });
+  const bikes = Array.from({ length: 5000 }, (_, index) => {
+    const of = kinds[index % kinds.length] as (typeof kinds)[number];
+    const born = NOON - 365 * DAY - index;
+    const outings = Array.from({ length: 120 }, (_unused, at) => born + at * 3 * DAY);
+    return {
+      ...of,
+      born,
+      uses: usesOf(of.kind, outings),
+      done: new Map([['service:sealant', NOON - 20 * DAY]]),
+    };
+  });
+  return () =>
+    bikes.reduce(
+      (sum, { plan, born, uses, done }) =>
+        sum +
+        plan.rules.reduce(
+          (soonest, rule) =>
+            soonest + (serviceDue(rule, lastDone(rule, plan, done), born, uses, line).dueAt ?? 0),
+          0,
+        ),
+      0,
+    );
 }
 
 export function benchmarks(): readonly Benchmark[] {
@@ -53,6 +90,7 @@ export function benchmarks(): readonly Benchmark[] {
     }),
   );
   let made = 0;
+  const serviced = servicedFleet();
   const recalled = recall();
   return [
     {
@@ -86,6 +124,16 @@ export function benchmarks(): readonly Benchmark[] {
       ms: best(() => fleet.forEach((facts) => (sink += evaluateFitness(facts, NOON).reasons.length))),
       floorMs: best(() => fleet.forEach((facts) => (sink += facts.findings.length))),
       mostMs: 50,
+    },
+    {
+      name: 'services of 5,000 bikes judged, and their fitness',
+      things: 5000,
+      ms: best(() => {
+        sink += serviced();
+        fleet.forEach((facts) => (sink += evaluateFitness(facts, NOON).reasons.length));
+      }, 3),
+      floorMs: best(() => fleet.forEach((facts) => (sink += facts.findings.length))),
+      mostMs: 100,
     },
     {
       name: `200 ride-outs of ${asked} marks folded`,

@@ -15,6 +15,20 @@ const effect = z.object({
   findings: z.array(
     z.object({ id, words: z.string(), because: z.enum(['limit', 'legal']), until: z.nullable(instant) }),
   ),
+  /** Overdue ones that its fitness would be judged by. */
+  services: z.array(z.string()),
+});
+
+/** What would become of a service over the fleet. */
+const serviceEffect = z.object({
+  service: z.string(),
+  name: z.string(),
+  sooner: z.int(),
+  later: z.int(),
+  added: z.int(),
+  gone: z.int(),
+  /** Tags of bikes on which it would be overdue at once. */
+  overdueNow: z.array(z.string()),
 });
 
 /** A reading on record that would mean something else: nothing is rewritten, but these are the bikes to look at. */
@@ -32,7 +46,12 @@ const readingEffect = z.object({
 
 export const previewPolicy = messages({
   body: z.object({ policy: policyChoices }),
-  answer: z.object({ bikes: z.array(effect), readings: z.array(readingEffect), at: instant }),
+  answer: z.object({
+    bikes: z.array(effect),
+    readings: z.array(readingEffect),
+    services: z.array(serviceEffect),
+    at: instant,
+  }),
 });
 
 export const publishPolicy = messages({

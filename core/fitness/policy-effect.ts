@@ -1,7 +1,7 @@
 import type { PolicyVersion } from '@cadre/core/catalogue';
 import { underPolicy, type Finding } from '@cadre/core/findings';
 import { evaluateFitness, needsHold, type FitnessAnswer } from './evaluate';
-import type { FitnessFacts } from './facts';
+import type { DueService, FitnessFacts } from './facts';
 
 export interface PolicyEffect {
   /** The findings that stand otherwise after. */
@@ -11,7 +11,8 @@ export interface PolicyEffect {
 }
 
 /**
- * What a new policy does to one bike at this time, or null when it touches no finding of it. A bike held before is held after:
+ * What a new policy does to one bike at this time, or null when it touches neither a finding of it nor its services (`services`: as they would fall
+ * due under it). A bike held before is held after:
  * its hold is put on record first, and only a release ends that.
  */
 export function policyEffect(
@@ -19,6 +20,7 @@ export function policyEffect(
   from: PolicyVersion,
   to: PolicyVersion,
   now: number,
+  services: readonly DueService[] = facts.services,
 ): PolicyEffect | null {
   const changed = new Map(
     facts.findings.flatMap((finding) => {
@@ -26,11 +28,15 @@ export function policyEffect(
       return moved ? [[finding.id, moved] as const] : [];
     }),
   );
-  if (changed.size === 0) return null;
+  if (changed.size === 0 && services === facts.services) return null;
   const known: FitnessFacts = needsHold(facts, now)
     ? { ...facts, holds: [{ id: 'held-before', since: now }] }
     : facts;
-  const after = { ...known, findings: known.findings.map((finding) => changed.get(finding.id) ?? finding) };
+  const after = {
+    ...known,
+    services,
+    findings: known.findings.map((finding) => changed.get(finding.id) ?? finding),
+  };
   const held = needsHold(after, now) ? { ...after, holds: [{ id: 'held-after', since: now }] } : after;
   return {
     findings: [...changed.values()],

@@ -89,7 +89,7 @@ export const paceAt = (
   line: SeasonLine,
   rule: Pick<ServiceRule, 'weathered' | 'climates'>,
   at: number,
-): number => paceIn(line[indexAt(line, at)] as Stretch, rule);
+): number => (rule.weathered || rule.climates ? paceIn(line[indexAt(line, at)] as Stretch, rule) : 1);
 
 /** How many days of an interval have run from one moment to another, counted at the pace of each season. */
 export function daysRun(

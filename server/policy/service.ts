@@ -3,12 +3,13 @@ import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contra
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import { completePolicy, seasonIssues, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
-import { policyEffect, type PolicyEffect } from '@cadre/core/fitness';
+import { policyEffect, type DueService, type PolicyEffect } from '@cadre/core/fitness';
 import { limitIssues } from '@cadre/core/measures';
-import { rulesOfProgram, serviceIssues } from '@cadre/core/services';
+import { rulesOfProgram, serviceIssues, servicesEffect } from '@cadre/core/services';
 import { CHECKPOINTS, shippedServices } from '@cadre/core/shipped';
 import { bikeStateEntity } from '@cadre/server/fitness';
 import { bikeEntity } from '@cadre/server/fleet';
+import { servicesUnderPolicy } from '@cadre/server/services';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   hashOf,
@@ -55,23 +56,28 @@ interface Touched {
   readonly effect: PolicyEffect;
 }
 
-/** Every bike of which a finding would stand otherwise, by tag. */
-async function touchedBikes(
-  tx: EntityManager,
-  from: PolicyVersion,
-  to: PolicyVersion,
-  now: number,
-): Promise<readonly Touched[]> {
-  const states = await tx.getRepository(bikeStateEntity).find();
-  const tags = new Map(
+const tagsOf = async (tx: EntityManager): Promise<ReadonlyMap<string, string>> =>
+  new Map(
     (await tx.getRepository(bikeEntity).find({ select: { id: true, tag: true } })).map((bike) => [
       bike.id,
       bike.tag,
     ]),
   );
+
+/** Every bike of which a finding would stand otherwise, or its services fall due otherwise, by tag. */
+async function touchedBikes(
+  tx: EntityManager,
+  from: PolicyVersion,
+  to: PolicyVersion,
+  now: number,
+  /** When their services would fall due; what is not in it stays as it is. */
+  services: ReadonlyMap<string, readonly DueService[]> = new Map(),
+): Promise<readonly Touched[]> {
+  const states = await tx.getRepository(bikeStateEntity).find();
+  const tags = await tagsOf(tx);
   return states
     .flatMap(({ bikeId, facts }): Touched[] => {
-      const effect = policyEffect(facts, from, to, now);
+      const effect = policyEffect(facts, from, to, now, services.get(bikeId));
       const tag = tags.get(bikeId);
       return effect && tag ? [{ bikeId, tag, effect }] : [];
     })
@@ -99,11 +105,27 @@ export class Policies {
     const tx = this.source.manager;
     const { policy } = await currentPolicy(tx);
     const at = this.now();
-    const touched = await touchedBikes(tx, policy, { ...policy, ...choices }, at);
+    const next = { ...policy, ...choices };
+    const states = await tx.getRepository(bikeStateEntity).find();
+    const services = await servicesUnderPolicy(
+      tx,
+      states.map(({ bikeId }) => bikeId),
+      next,
+    );
+    const touched = await touchedBikes(tx, policy, next, at, services);
+    const tags = await tagsOf(tx);
     const differing = touched.filter(({ effect }) => effect.before.fitness !== effect.after.fitness);
     return {
       at,
-      readings: await readingsUnder(tx, policy, { ...policy, ...choices }, at),
+      readings: await readingsUnder(tx, policy, next, at),
+      services: servicesEffect(
+        states.map(({ bikeId, facts }) => ({
+          tag: tags.get(bikeId) ?? '',
+          before: facts.services,
+          after: services.get(bikeId) ?? [],
+        })),
+        at,
+      ),
       bikes: differing.map(({ bikeId, tag, effect }) => ({
         bikeId,
         tag,
@@ -115,6 +137,9 @@ export class Policies {
           because: finding.legal ? ('legal' as const) : ('limit' as const),
           until: finding.limit?.until ?? null,
         })),
+        services: effect.after.reasons.flatMap((reason) =>
+          reason.code === 'service-overdue' || reason.code === 'service-fix-by' ? [reason.service] : [],
+        ),
       })),
     };
   }

@@ -1,17 +1,19 @@
 import { In, type EntityManager } from 'typeorm';
 import type { PolicyVersion, ServiceRule } from '@cadre/core/catalogue';
+import { canonicalJson } from '@cadre/core/event-log';
 import type { Build } from '@cadre/core/fleet';
 import {
   lastDone,
   rulesOfProgram,
   seasonLine,
   serviceDue,
-  servicesOf,
+  servicePlan,
   usesOf,
   type Done,
   type OdometerReading,
   type SeasonLine,
   type ServiceDue,
+  type ServicePlan,
   type ServicedBike,
   type Use,
 } from '@cadre/core/services';
@@ -121,7 +123,10 @@ export async function bikeUses(tx: EntityManager, bikeIds: readonly string[]): P
     return [
       {
         ...{ bikeId, timeZone, born, odometer },
-        bike: { siteId, build, parts: parts.get(bikeId) ?? [] },
+        bike: {
+          ...{ siteId, build },
+          parts: (parts.get(bikeId) ?? []).map(({ kind, position }) => ({ kind, position })),
+        },
         done: new Map(of('done').map(({ what, at }) => [what, at.getTime()])),
         uses: usesOf(
           build.kind,
@@ -138,7 +143,16 @@ export function servicesUnder(
   policy: Pick<PolicyVersion, 'practices' | 'services' | 'seasons'>,
 ): (use: BikeUse) => readonly ServiceOfBike[] {
   const rules = rulesOfProgram(shippedServices(policy.practices), policy.services);
-  const byKey = new Map(rules.map((rule) => [rule.key, rule]));
+  /** Bikes built alike at one site have the same. */
+  const plans = new Map<string, ServicePlan>();
+  const planOf = ({ bike }: BikeUse): ServicePlan => {
+    const key = canonicalJson(bike);
+    const known = plans.get(key);
+    if (known) return known;
+    const plan = servicePlan(rules, bike, BY_KEY);
+    plans.set(key, plan);
+    return plan;
+  };
   const lines = new Map<string, SeasonLine>();
   const lineOf = ({ bike: { siteId }, timeZone, born }: BikeUse): SeasonLine => {
     const first = new Date(born).getUTCFullYear();
@@ -152,10 +166,11 @@ export function servicesUnder(
   };
   return (use) => {
     const line = lineOf(use);
-    return servicesOf(rules, use.bike, BY_KEY).map((rule) => ({
+    const plan = planOf(use);
+    return plan.rules.map((rule) => ({
       rule,
       line,
-      due: serviceDue(rule, lastDone(rule, byKey, use.bike, BY_KEY, use.done), use.born, use.uses, line),
+      due: serviceDue(rule, lastDone(rule, plan, use.done), use.born, use.uses, line),
     }));
   };
 }

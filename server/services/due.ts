@@ -53,6 +53,18 @@ export async function refreshServices(
 }
 const AT_ONCE = 500;
 
+/** When the services of these bikes would fall due under a policy. Writes nothing. */
+export async function servicesUnderPolicy(
+  tx: EntityManager,
+  bikeIds: readonly string[],
+  policy: Policy,
+): Promise<ReadonlyMap<string, readonly DueService[]>> {
+  const services = servicesUnder(policy);
+  return new Map(
+    (await bikeUses(tx, bikeIds)).map((use) => [use.bikeId, dueServices(services(use), policy)]),
+  );
+}
+
 /** The same, and into their facts at once: for what changes many bikes, or no bike in particular. */
 export async function refreshFacts(
   tx: EntityManager,

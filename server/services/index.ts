@@ -1,3 +1,4 @@
+export { servicesUnderPolicy } from './due';
 export { forgetDoneAfter } from './events';
 export { servicesFeature } from './feature';
 export { serviceRoutes } from './routes';

@@ -2,6 +2,7 @@ import type { DataSource, EntityManager } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { doneService, getServices, readOdometer } from '@cadre/contract/services';
+import { INTERVAL_COUNTS, type Counted } from '@cadre/core/measures';
 import { climateAt, odometerSlip, serviceLeft } from '@cadre/core/services';
 import { canonicalJson } from '@cadre/core/event-log';
 import { currentPolicy } from '@cadre/server/catalogue';
@@ -15,6 +16,10 @@ import type { ServiceEvents } from './events';
 
 const lastReading = (tx: EntityManager, bikeId: string) =>
   tx.getRepository(odometerEntity).findOne({ where: { bikeId }, order: { at: 'DESC', id: 'DESC' } });
+
+/** How much of an interval is left of what it was, by the count that comes first; none past it. */
+const shareLeft = ({ every, left }: { readonly every: Counted; readonly left: Counted }): number =>
+  Math.min(...INTERVAL_COUNTS.map((count) => (left[count] ?? Infinity) / (every[count] ?? 1)));
 
 /** Work that comes round again: what is due on a bike, done by itself, and what its computer stands at. */
 export class BikeServices {
@@ -50,7 +55,7 @@ export class BikeServices {
           by: due.by,
           checkpoints: [...rule.settledBy.checkpoints],
         }))
-        .sort((a, b) => (a.dueAt ?? Infinity) - (b.dueAt ?? Infinity) || (a.name < b.name ? -1 : 1)),
+        .sort((a, b) => shareLeft(a) - shareLeft(b) || (a.name < b.name ? -1 : 1)),
     };
   }
 

@@ -10,6 +10,7 @@ import type { Actor } from '@cadre/server/platform/http';
 import { markFor, type Exception } from '@cadre/test-world/builders';
 import { demoBuild, type DemoBike } from './fleet';
 import { MEASURED, NEW_CHAIN, readingsAt, RIDDEN_EVERY_DAYS } from './past-wear';
+import { serviceAfternoon } from './past-services';
 import { streamOf } from '@cadre/core/draws';
 
 const SEED = 20_260_611;
@@ -91,6 +92,7 @@ export async function livePast(world: PastWorld): Promise<number> {
       if (wanting.length > 0) await repair(world, bike, wanting, at + 40 * MINUTE_MS);
     }
     checks += await wearOn(world, world.days - daysAgo, morning + 8 * 3_600_000);
+    await serviceAfternoon(world, daysAgo, morning + 6 * 3_600_000);
   }
   return checks;
 }

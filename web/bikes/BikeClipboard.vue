@@ -3,13 +3,14 @@ import { computed, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
-import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
+import { mayGoOut, overdueServices, type FitnessAnswer } from '@cadre/core/fitness';
 import { CHECKLIST_AFTER } from '@cadre/core/incidents';
 import { type KeyMap, useKeys } from '@cadre/web/platform/keys';
-import { now } from '@cadre/web/platform/time';
+import { now, useNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { ReportIncident } from '@cadre/web/incidents';
 import { useSession } from '@cadre/web/people';
+import { ServicesDue } from '@cadre/web/services';
 import { TimedRecheckPanel } from '@cadre/web/timed-rechecks';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import ClipboardHead from './ClipboardHead.vue';
@@ -43,6 +44,8 @@ watch(
   },
 );
 
+const clock = useNow();
+const overdue = computed(() => overdueServices(props.bike.facts, clock.value).length > 0);
 const site = computed(() => fleet.siteById.get(props.bike.siteId));
 /** The trainee's check somebody experienced may co-sign: what lets it out, or what was looked at after something happened. */
 const awaitsCoSign = computed(() => {
@@ -127,5 +130,6 @@ useKeys(
       @co-sign="coSign"
       @move="move"
     />
+    <ServicesDue v-if="overdue && !bare" :bike="bike" :time-zone="site?.timeZone" />
   </section>
 </template>

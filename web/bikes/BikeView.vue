@@ -7,6 +7,7 @@ import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
 import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
+import { ServicesPanel } from '@cadre/web/services';
 import { askTimeline, BikeTimeline } from '@cadre/web/timeline';
 import { BikeCosts } from '@cadre/web/repairs';
 import { WearPanel } from '@cadre/web/wear';
@@ -84,6 +85,7 @@ const troubled = computed(() =>
       />
       <div class="space-y-5">
         <BikePapers :bike-id="bikeId" />
+        <ServicesPanel :bike="bike" :time-zone="site?.timeZone" />
         <ServiceMarks :bike-id="bikeId" :version="bike.facts.newestCheck" :time-zone="site?.timeZone" />
         <BikeCosts :bike-id="bikeId" :version="bike.facts.repairs" />
         <BikeBuild :bike="bike" />

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import type { Bike } from '@cadre/contract/fleet';
 import type { ChecklistVersion, Question, Station } from '@cadre/core/catalogue';
 import type { Progress, Answer } from '@cadre/core/checks';
 import { severityOf } from '@cadre/core/findings';
+import { StandServices } from '@cadre/web/services';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { withPosition, zonesName } from '@cadre/web/words';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
@@ -15,12 +17,22 @@ const props = defineProps<{
   progress: Progress;
   stations: readonly Station[];
   answers: ReadonlyMap<string, Answer>;
+  bike: Bike;
+  timeZone?: string | undefined;
   signer: string;
   trainee: boolean;
   checklist: ChecklistVersion;
   checklistHash: string;
   trouble: string | null;
 }>();
+const passed = computed(
+  () =>
+    new Set(
+      [...props.answers.values()]
+        .filter(({ outcome }) => outcome === 'pass' || outcome === 'fixed')
+        .map(({ key }) => key),
+    ),
+);
 const emit = defineEmits<{ sign: []; go: [question: Question] }>();
 const catalogue = useCatalogue();
 
@@ -120,6 +132,7 @@ const stationOf = (question: Question): string =>
     <p v-if="trainee && checklist.clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       {{ t.traineesCheckValidAfter }}
     </p>
+    <StandServices :bike="bike" :passed="passed" :time-zone="timeZone" />
     <ClearingNote :checklist="checklist" :hash="checklistHash" />
     <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')">{{
       t.signAsSignerPart({ signer, part: missing.length ? t.incomplete3 : '' })

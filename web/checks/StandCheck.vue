@@ -105,6 +105,8 @@ useStandKeys(standCheck, over, leave);
         :progress="progress"
         :stations="stations"
         :answers="answers"
+        :bike="bike"
+        :time-zone="fleet.siteById.get(bike.siteId)?.timeZone"
         :signer="session.person?.name ?? ''"
         :trainee="session.person?.trainee ?? false"
         :checklist="check.checklist"

@@ -3,6 +3,8 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { asBuilt, questionsOf, stationsOf, type Question } from '@cadre/core/catalogue';
 import { resolveMarks, progressOf, type Mark, type Answer } from '@cadre/core/checks';
+import type { Bike } from '@cadre/contract/fleet';
+import { NO_FACTS } from '@cadre/core/fitness';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { RIDE_OUT } from '@cadre/core/shipped';
 import CheckpointRow from './CheckpointRow.vue';
@@ -167,6 +169,7 @@ describe('the sign-off', () => {
         checklist: RIDE_OUT,
         checklistHash: 'a'.repeat(64),
         trouble: null,
+        bike: { id: 'b1', tag: 'H1', facts: NO_FACTS, build: USUAL_BUILD.hybrid } as unknown as Bike,
         ...more,
       },
     });

@@ -1,6 +1,6 @@
 import { computed, type ComputedRef } from 'vue';
 import { defineStore } from 'pinia';
-import { FITNESSES, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
+import { FITNESSES, overdueServices, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { useFleet } from './use-fleet';
 
@@ -22,5 +22,13 @@ export const useAnswers = defineStore('answers', () => {
     for (const answer of byBike.value.values()) found[answer.fitness] += 1;
     return found;
   });
-  return { byBike, counts };
+  /** The bikes with a service overdue, whatever that means for them; the same set while it holds the same. */
+  const serviceOverdue: ComputedRef<ReadonlySet<string>> = computed((before) => {
+    const at = now.value;
+    const next = new Set(
+      fleet.bikes.filter((bike) => overdueServices(bike.facts, at).length > 0).map((bike) => bike.id),
+    );
+    return before?.size === next.size && [...next].every((id) => before.has(id)) ? before : next;
+  });
+  return { byBike, counts, serviceOverdue };
 });

@@ -15,6 +15,15 @@ const readingsSaid = computed(() =>
     : t.verdictsReadingsStoredReadings({ readings: props.preview.readings.length }),
 );
 const now = useNow();
+const serviceSays = (each: PolicyPreview['services'][number]): string =>
+  [
+    each.sooner ? t.soonerOn({ bikes: each.sooner }) : '',
+    each.later ? t.laterOn({ bikes: each.later }) : '',
+    each.added ? t.addedOn({ bikes: each.added }) : '',
+    each.gone ? t.goneOn({ bikes: each.gone }) : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 </script>
 
 <template>
@@ -43,6 +52,9 @@ const now = useNow();
               FITNESS_WORDS[bike.after]
             }}</strong>
           </p>
+          <p v-if="bike.services.length" class="text-soft">
+            {{ t.serviceOverdueNames({ names: bike.services.join(', ') }) }}
+          </p>
           <p v-for="finding in bike.findings" :key="finding.id" class="text-soft">
             {{ finding.words }}:
             {{
@@ -55,6 +67,25 @@ const now = useNow();
                   : t.severityChanges
             }}
           </p>
+        </li>
+      </ul>
+    </template>
+    <template v-if="preview.services.length">
+      <p class="mt-3 font-semibold">{{ t.servicesWouldChange }}</p>
+      <ul class="mt-1 divide-y divide-line">
+        <li
+          v-for="each in preview.services"
+          :key="each.service"
+          class="py-1.5 leading-snug"
+          :data-service-changes="each.service"
+        >
+          <span class="font-semibold">{{ each.name }}</span>: {{ serviceSays(each) }}
+          <span v-if="each.overdueNow.length" class="block text-watch">{{
+            t.overdueAtOnce({
+              tags: each.overdueNow.slice(0, 12).join(', '),
+              more: Math.max(0, each.overdueNow.length - 12),
+            })
+          }}</span>
         </li>
       </ul>
     </template>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, provide, reactive, ref } from 'vue';
+import type { PolicyChoices } from '@cadre/contract/catalogue';
 import { PRACTICE_QUESTIONS } from '@cadre/core/catalogue';
 import { LimitChoices } from '@cadre/web/measures';
 import { MoneyChoice } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { PolicyTorque } from '@cadre/web/torque';
+import { SeasonsChoice, ServicesChoice } from '@cadre/web/services';
 import { NoticePlate, useRefusal } from '@cadre/web/ui';
 import NamesKept from './NamesKept.vue';
 import MarksAndWeights from './MarksAndWeights.vue';
@@ -24,7 +26,14 @@ provide(POLICY_FORM, form);
 const { choices } = form;
 const may = computed(() => session.may('edit-program'));
 const isWhole = ref(false);
-const wrong = reactive({ marks: false, limits: false, torque: false, money: false });
+const wrong = reactive({
+  marks: false,
+  limits: false,
+  torque: false,
+  money: false,
+  seasons: false,
+  services: false,
+});
 onMounted(() => refusal.run(form.begin));
 </script>
 
@@ -61,6 +70,19 @@ onMounted(() => refusal.run(form.begin));
           :model-value="choices.money"
           @update:model-value="(money) => form.set({ money: { ...money } })"
           @wrong="(is) => (wrong.money = is)"
+        />
+        <SeasonsChoice
+          v-if="isWhole"
+          :model-value="choices.seasons"
+          @update:model-value="(seasons) => form.set({ seasons: seasons as PolicyChoices['seasons'] })"
+          @wrong="(is) => (wrong.seasons = is)"
+        />
+        <ServicesChoice
+          v-if="isWhole"
+          :model-value="choices.services"
+          :practices="choices.practices"
+          @update:model-value="(services) => form.set({ services: services as PolicyChoices['services'] })"
+          @wrong="(is) => (wrong.services = is)"
         />
         <NamesKept v-if="isWhole" />
         <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">

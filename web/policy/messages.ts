@@ -118,3 +118,10 @@ export const helpPolicyPracticeMeans = message(
 );
 export const helpPolicyMarkedValue = message('Marked value');
 export const helpPolicyMarkedValueMeans = message('A value on the part. It overrides your limits.');
+export const servicesWouldChange = message('Services would fall due at other times:');
+export const soonerOn = message('sooner on {bikes, plural, one {# bike} other {# bikes}}');
+export const laterOn = message('later on {bikes, plural, one {# bike} other {# bikes}}');
+export const addedOn = message('new on {bikes, plural, one {# bike} other {# bikes}}');
+export const goneOn = message('no longer on {bikes, plural, one {# bike} other {# bikes}}');
+export const overdueAtOnce = message('Overdue at once: {tags}{more, plural, =0 {} other { and # more}}');
+export const serviceOverdueNames = message('Service overdue: {names}');

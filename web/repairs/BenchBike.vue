@@ -9,6 +9,7 @@ import { isStopNow, type Finding } from '@cadre/core/findings';
 import { releaseReadiness, type FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { FITNESS_WORDS, KIND_WORDS } from '@cadre/web/words';
+import { ServicesDue } from '@cadre/web/services';
 import { useSession } from '@cadre/web/people';
 import { ActButton, FitnessMark, NoticePlate, useRefusal } from '@cadre/web/ui';
 import BenchFinding from './BenchFinding.vue';
@@ -108,6 +109,7 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
       </p>
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <ServicesDue :bike="bike" />
     <BenchReasons :bike="bike" :answer="answer" />
     <ul class="divide-y divide-line rounded-md border-2 border-line" :aria-label="t.findings">
       <BenchFinding

@@ -5,7 +5,8 @@ import { clock, untilNow, useNow } from '@cadre/web/platform/time';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { Hourglass } from '@lucide/vue';
+import { CalendarClock, Hourglass } from '@lucide/vue';
+import { overdueServices } from '@cadre/core/fitness';
 import { isDue } from '@cadre/core/timed-rechecks';
 import { FitnessMark } from '@cadre/web/ui';
 import { shortWhen } from './round-wording';
@@ -49,6 +50,9 @@ const words = computed(() => {
 /** A look asked for later has raised itself on it. */
 const again = computed(
   () => (props.row.bike.facts.timedRechecks ?? []).find((recheck) => isDue(recheck, now.value)) ?? null,
+);
+const services = computed(() =>
+  props.row.state === 'done' ? [] : overdueServices(props.row.bike.facts, now.value),
 );
 const act = computed(() => {
   if (!props.may) return '';
@@ -94,6 +98,10 @@ const act = computed(() => {
       >{{ words
       }}<span v-if="again" class="flex items-center gap-1 font-semibold text-watch" data-round-again
         ><Hourglass :size="15" aria-hidden="true" />{{ t.recheckWhat({ what: again.what }) }}</span
+      ><span v-if="services.length" class="flex items-center gap-1 text-watch" data-round-services
+        ><CalendarClock :size="15" aria-hidden="true" />{{
+          services.map((each) => each.name).join(', ')
+        }}</span
       ></span
     >
     <span class="figures text-right text-soft [grid-area:takes] max-sm:hidden">{{

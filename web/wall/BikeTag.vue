@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { Hourglass, PencilLine, Wrench } from '@lucide/vue';
+import { CalendarClock, Hourglass, PencilLine, Wrench } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Fitness } from '@cadre/core/fitness';
+import { overdueServices, type Fitness } from '@cadre/core/fitness';
 import { isDue } from '@cadre/core/timed-rechecks';
 import { useNow } from '@cadre/web/platform/time';
 import { FitnessMark } from '@cadre/web/ui';
@@ -28,6 +28,10 @@ const now = useNow();
 const lookAgain = computed(() =>
   (props.bike.facts.timedRechecks ?? []).some((recheck) => isDue(recheck, now.value)),
 );
+/** A service overdue that has a date to be done by. Planned work alone puts no sign on a tag. */
+const serviceDue = computed(() =>
+  overdueServices(props.bike.facts, now.value).some((each) => each.overdue !== 'maintenance'),
+);
 const away = computed(() => props.bike.whereabouts === 'out');
 const line = computed(() => {
   if (away.value) return t.outWord;
@@ -40,7 +44,9 @@ const sign = computed(() =>
     ? Wrench
     : props.bike.whereabouts === 'in' && props.beganCheck
       ? PencilLine
-      : null,
+      : props.bike.whereabouts === 'in' && serviceDue.value
+        ? CalendarClock
+        : null,
 );
 /** Short enough to stand beside the tag. */
 const PLACE_WORDS = {
@@ -171,6 +177,7 @@ const PLACE_WORDS = {
         t.recheckNow
       }}</span></span
     >
+    <span v-if="serviceDue" class="sr-only" data-service-overdue>{{ t.serviceOverdue }}</span>
     <span v-if="size === 'small'" class="sr-only">, {{ line }}</span>
     <span class="sr-only"
       >, {{ KIND_WORDS[bike.build.kind]

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { defineAsyncComponent, nextTick, ref } from 'vue';
-import { Search } from '@lucide/vue';
+import { CalendarClock, Search } from '@lucide/vue';
 import { DayCounts } from '@cadre/web/schedule';
 import { ActButton, SelectField } from '@cadre/web/ui';
+import { useAnswers } from '@cadre/web/fleet';
 import { useWallView } from './use-wall';
 import { GROUPING_OPTIONS } from './wall-lines';
 import * as t from './messages';
@@ -13,6 +14,7 @@ const WallMenu = defineAsyncComponent(() => import('./WallMenu.vue'));
 defineProps<{ shown: number; unknown: readonly string[] }>();
 const emit = defineEmits<{ enter: []; print: [] }>();
 const view = useWallView();
+const answers = useAnswers();
 const finder = ref<HTMLInputElement | null>(null);
 
 function leave(): void {
@@ -37,7 +39,24 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
 <template>
   <div class="flex flex-wrap items-center gap-2">
     <h1 class="sr-only">{{ t.rackWall }}</h1>
-    <DayCounts brief class="mr-auto" />
+    <DayCounts brief />
+    <button
+      v-if="answers.serviceOverdue.size"
+      type="button"
+      class="mr-auto min-h-12 text-left leading-tight max-sm:hidden"
+      :aria-label="t.showServicesOverdue({ bikes: answers.serviceOverdue.size })"
+      :aria-pressed="view.sought === t.serviceWord"
+      data-services-overdue
+      @click="view.sought = view.sought === t.serviceWord ? '' : t.serviceWord"
+    >
+      <span class="block text-sm text-soft underline">{{ t.services }}</span>
+      <span class="flex items-center gap-1.5"
+        ><CalendarClock :size="18" class="text-watch" aria-hidden="true" /><span class="sturdy">{{
+          answers.serviceOverdue.size
+        }}</span></span
+      >
+    </button>
+    <span v-else class="mr-auto" />
     <form class="relative min-w-0 grow basis-32 sm:max-w-72" role="search" @submit.prevent="emit('enter')">
       <label for="find" class="sr-only">{{ t.findBikesTagWords }}</label>
       <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />

@@ -104,7 +104,9 @@ export const dragTagAnotherHook = message(
 );
 
 // WallRow
-export const bikesBikesHook = message('{bikes} bikes · {hooks, plural, one {# hook} other {# hooks}}');
+export const bikesBikesHook = message(
+  '{bikes, plural, one {# bike} other {# bikes}} · {hooks, plural, one {# hook} other {# hooks}}',
+);
 
 // WallSite
 export const noRacksHereYet = message('No racks here yet.');
@@ -203,3 +205,9 @@ export const shortChild = message('Child');
 export const shortFullSuspension = message('Full sus.');
 export const shortStepThrough = message('Step-thru');
 export const shortTrike = message('Trike');
+export const serviceOverdue = message(', service overdue');
+export const serviceWord = message('service');
+export const services = message('Services');
+export const showServicesOverdue = message(
+  '{bikes, plural, one {# bike with a service overdue} other {# bikes with services overdue}}: show them',
+);

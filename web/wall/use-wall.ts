@@ -77,6 +77,7 @@ export function useWall(): Wall {
           fleet.siteById.get(bike.siteId)?.name ?? '',
           rackOfHook.value.get(bike.hookId ?? '') ?? 'loose',
           begun.value.has(bike.id) ? t.started : '',
+          judged.serviceOverdue.has(bike.id) ? t.serviceWord : '',
         ],
       }),
       bike,
