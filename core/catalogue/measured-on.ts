@@ -45,9 +45,14 @@ export function measuredOn(
   return {
     build: bike.build,
     end,
-    newWheel: end !== 'only' && bike.newWheels?.includes(end) === true,
+    newWheel:
+      policy.practices.wheelRunOut === 'one-mm' || (end !== 'only' && bike.newWheels?.includes(end) === true),
     rearSuspension: question.zone === 'rear-suspension',
-    fit: inheritFit(inheritFit(bike.model, bike.own), bike.parts),
+    fit: {
+      // What is stated of a bike's own use stands over the house's.
+      ...(policy.practices.sag === 'park' ? { suspensionUse: 'park' } : {}),
+      ...inheritFit(inheritFit(bike.model, bike.own), bike.parts),
+    },
     chainPreset: policy.practices.chainLimit,
     pressureBy: policy.practices.pressure,
     limits: policy.limits,

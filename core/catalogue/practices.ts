@@ -3,7 +3,9 @@
  * side says for itself is prose, in core/shipped.
  */
 export const PRACTICES = {
-  chainLimit: ['by-gearing', 'early', 'ruler'],
+  chainLimit: ['by-gearing', 'early', 'ruler', 'three-quarters'],
+  wheelRunOut: ['by-brake', 'one-mm'],
+  sag: ['house', 'park'],
   torque: ['stated', 'ten-under', 'witness'],
   boltCheck: ['feel', 'nip', 'torque-all'],
   leverClamp: ['full', 'just-firm'],

@@ -19,7 +19,7 @@ export const CHAIN_METHODS = ['length', 'ruler', 'gauge'] as const;
 export type ChainMethod = (typeof CHAIN_METHODS)[number];
 
 /** Which limits count: one early for all, by how fine the gearing is, or what a ruler can tell. */
-export const CHAIN_PRESETS = ['by-gearing', 'early', 'ruler'] as const;
+export const CHAIN_PRESETS = ['by-gearing', 'early', 'ruler', 'three-quarters'] as const;
 export type ChainPreset = (typeof CHAIN_PRESETS)[number];
 
 /**
@@ -86,6 +86,8 @@ export function chainLimits(
         chain: { value: 1 / 16 / RULER_LINKS, source: 'policy' },
         sprockets: { value: 2 / 16 / RULER_LINKS, source: 'policy' },
       };
+    // What the house set for two to ten sprockets is what it chose for all.
+    if (preset === 'three-quarters') return pair('chainFew', 'chainFewSprockets');
     if (preset === 'early' || (run.gears === 'derailleur' && run.sprockets >= 11))
       return pair('chainEarly', 'chainEarlySprockets');
     return run.gears === 'derailleur' && run.sprockets >= 2

@@ -35,6 +35,42 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
         rule: 'A sixteenth over twelve inches: chain. An eighth: sprockets too.',
         reason: 'Measures the length itself over many links; no gauge to trust, and everybody owns a ruler.',
       },
+      'three-quarters': {
+        name: 'At 0.75 %, every chain',
+        rule: 'Every chain at 0.75 %, sprockets checked from 1.0 %.',
+        reason: 'One figure, one gauge: nobody has to count sprockets first.',
+      },
+    },
+  },
+  wheelRunOut: {
+    question: 'How true does a wheel have to run?',
+    sides: {
+      'by-brake': {
+        name: 'By its brake',
+        rule: 'Rim brake within 1 mm, disc within 2 mm.',
+        reason:
+          'A rim between pads shows every millimetre; between discs it may wander a little without harm.',
+      },
+      'one-mm': {
+        name: 'One millimetre, any wheel',
+        rule: 'Every wheel within 1 mm, as if it were new.',
+        reason: 'A wheel is trued in minutes while it is little; a wheel that has been let go is built anew.',
+      },
+    },
+  },
+  sag: {
+    question: 'How is the suspension set?',
+    sides: {
+      house: {
+        name: 'House figure',
+        rule: 'The usual trail figures, a park bike as its fit list says.',
+        reason: 'One figure for all, and riders of any weight come home in one piece.',
+      },
+      park: {
+        name: 'Park, a step softer',
+        rule: 'Forks 20 to 30 %, shocks 28 to 35 %, unless the fit list says trail.',
+        reason: 'Rental riders sit back and brake late: a softer bike forgives it.',
+      },
     },
   },
   torque: {

@@ -54,16 +54,21 @@ export function useCheckpointWriting(): CheckpointWriting {
   const open = shallowRef<Checkpoint | 'new' | null>(null);
   const text = shallowRef<CheckpointText | null>(null);
   let key = '';
-  let writes = Promise.resolve();
-  // One after the other, so that what is let go of is not written once more by a stroke before it.
-  const then = (write: () => Promise<void>): void => {
-    writes = writes.then(write, write);
-    writes.catch(reportError);
-  };
-  const keep = (): void => {
-    const [of, typed, under] = [open.value, text.value, key];
-    if (under && of) then(() => saveValue(under, { of, text: typed } satisfies Saved));
-  };
+  let writing: Promise<void> | null = null;
+  let waiting = false;
+  /** Writes what stands now, at once: the page may be left in the next moment. Of strokes meanwhile the last is written after. */
+  function keep(): void {
+    waiting = true;
+    if (writing || !key) return;
+    waiting = false;
+    const of = open.value;
+    writing = (of ? saveValue(key, { of, text: text.value } satisfies Saved) : dropValue(key))
+      .catch(reportError)
+      .finally(() => {
+        writing = null;
+        if (waiting) keep();
+      });
+  }
   return {
     open,
     text,
@@ -79,8 +84,7 @@ export function useCheckpointWriting(): CheckpointWriting {
     end() {
       open.value = null;
       text.value = null;
-      const under = key;
-      if (under) then(() => dropValue(under));
+      keep();
     },
     async takeUp(checklistKey) {
       key = `checkpoint-draft:${checklistKey}`;

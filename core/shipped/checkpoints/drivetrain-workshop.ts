@@ -531,6 +531,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     disturbedBy: ['immersion'],
     tools: ['Tape', 'Grease or paste', 'Torque wrench'],
     cautions: ['The stand does not clamp carbon, or a post that is coming out.'],
+    practices: ['postFreed'],
   }),
   look({
     key: 'dropper',

@@ -256,6 +256,7 @@ export const frameSuspension: readonly Checkpoint[] = [
     cautions: ['A helper holds the bike while the rider gets on and off.'],
     measure: 'sag',
     drawing: 'sag-ring',
+    practices: ['sag'],
   }),
   look({
     key: 'frame-drain',

@@ -184,6 +184,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     cautions: ['A helper holds the bike while the rider gets on and off.'],
     measure: 'sag',
     drawing: 'sag-ring',
+    practices: ['sag'],
   }),
   look({
     key: 'fork-service',
@@ -199,6 +200,7 @@ export const steeringWorkshop: readonly Checkpoint[] = [
     disturbedBy: [],
     work: ['fork-suspension', 'axle-out@front', 'brake-work@front'],
     measure: 'interval',
+    practices: ['forkLowers'],
   }),
   look({
     key: 'trike-toe',

@@ -158,6 +158,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     cautions: ['Hold the pointer, never a fingertip, near the turning rim.'],
     measure: 'run-out',
     drawing: 'clock',
+    practices: ['wheelRunOut'],
   }),
   look({
     key: 'rim-track',
