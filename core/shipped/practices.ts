@@ -54,7 +54,7 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       'one-mm': {
         name: 'One millimetre, any wheel',
         rule: 'Every wheel within 1 mm, as if it were new.',
-        reason: 'A wheel is trued in minutes while it is little; a wheel that has been let go is built anew.',
+        reason: 'A wheel is trued in minutes while it is little; one that was neglected has to be rebuilt.',
       },
     },
   },
