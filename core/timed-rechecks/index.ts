@@ -1,3 +1,4 @@
+export { looksAfterRepair, type LaterLook } from './after-repair';
 export { answerSoak } from './answer-soak';
 export {
   dueAfter,

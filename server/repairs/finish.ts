@@ -14,6 +14,7 @@ import { factsOf } from '@cadre/server/fitness';
 import { RefusedError, type NewEvent } from '@cadre/server/platform/event-log';
 import type { RepairRow } from './entities';
 import type { RepairEvents } from './events';
+import { laterLooks, type LaterEvents } from './later-looks';
 
 type Said = BodyOf<typeof finishRepair>;
 type Body = Said & {
@@ -109,7 +110,7 @@ export async function sayDone(
   repair: RepairRow,
   said: Said,
   by: string,
-): Promise<NewEvent<RepairEvents & PartEvents>[]> {
+): Promise<NewEvent<RepairEvents & PartEvents & LaterEvents>[]> {
   const body: Body = { ...said, used: said.used ?? [], torques: said.torques ?? [] };
   const { bikeId, id: repairId } = repair;
   const astray = body.used.flatMap((each, at): FieldIssue[] =>
@@ -133,13 +134,13 @@ export async function sayDone(
     .map((finding): Finding => ({ ...finding, state: 'repaired', repairedBy: by }));
   // What the findings' own work disturbs cannot be left out by leaving it unticked.
   const touched = withImplied(withTouches(body.touched, [...findings.flatMap(leastWork), ...ofParts]));
-  const done: NewEvent<RepairEvents & PartEvents> = {
-    kind: 'repair.done',
-    body: {
-      ...{ bikeId, repairId, findings, work: body.work, touched, minutes: body.minutes },
-      ...{ used, torques: body.torques },
-    },
-    happenedAt: body.at,
+  const done: RepairEvents['repair.done'] = {
+    ...{ bikeId, repairId, findings, work: body.work, touched, minutes: body.minutes },
+    ...{ used, torques: body.torques },
   };
-  return [...fitted, done];
+  return [
+    ...fitted,
+    { kind: 'repair.done', body: done, happenedAt: body.at },
+    ...laterLooks(done, by, body.at),
+  ];
 }

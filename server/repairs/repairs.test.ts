@@ -69,6 +69,24 @@ const release = (bike: Bike, by = 'lead') =>
     .as(by)
     .send(releaseBike, { params: { id: bike.id }, body: { id: newId(), note: '', at: world.clock.now } });
 
+describe('a repair that is done', () => {
+  it('asks by itself for a look at what settles in its first outings, and at what had been loose', async () => {
+    const { bike, findingIds } = await heldBike([
+      { checkpoint: 'levers-on-bar', position: 'only', more: faulty('pivot') },
+    ]);
+    await repair(bike, findingIds, 'mechanic', [{ touch: 'wheel-trued', position: 'rear' }]);
+    const rechecks = (await world.bikeNow(bike.id)).facts.timedRechecks ?? [];
+    expect(rechecks.map(({ kind, position, outings }) => [kind, position, outings])).toEqual(
+      expect.arrayContaining([
+        ['recheck', 'rear', 3],
+        ['recheck', 'only', 1],
+      ]),
+    );
+    expect(rechecks).toHaveLength(2);
+    expect(rechecks.map(({ what }) => what).join()).toMatch(/Spokes and run-out.*was loose/);
+  });
+});
+
 describe('from a fault to a release', () => {
   it('goes through repair, recheck by a second person and release, and not around any of them', async () => {
     const { bike, findingIds } = await heldBike();

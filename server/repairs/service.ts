@@ -32,6 +32,7 @@ import type { closeFinding } from '@cadre/contract/findings';
 import { findFinding } from '@cadre/server/findings';
 import { repairEntity, type RepairRow } from './entities';
 import type { RepairEvents } from './events';
+import type { LaterEvents } from './later-looks';
 
 function describeRepair(row: RepairRow): Repair {
   return {
@@ -57,12 +58,14 @@ interface Act {
   readonly id: string;
   readonly request: unknown;
 }
-type Said = NewEvent<RepairEvents & PartEvents> | readonly NewEvent<RepairEvents & PartEvents>[];
+/** What an act on a repair may put on record. */
+type Events = RepairEvents & PartEvents & LaterEvents;
+type Said = NewEvent<Events> | readonly NewEvent<Events>[];
 
 export class Repairs {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog<RepairEvents & PartEvents>,
+    private readonly log: EventLog<Events>,
     private readonly now: () => number,
   ) {}
 
