@@ -3,6 +3,9 @@ import * as t from './messages';
 
 const help: ViewHelp = {
   purpose: [t.helpBikePurpose1],
-  words: [{ word: t.helpBikeTimeline, means: t.helpBikeTimelineMeans }],
+  words: [
+    { word: t.helpBikeService, means: t.helpBikeServiceMeans },
+    { word: t.helpBikeTimeline, means: t.helpBikeTimelineMeans },
+  ],
 };
 export default help;

@@ -108,3 +108,7 @@ export const helpBikePurpose1 = message(
 export const helpBikeTimeline = message('Timeline');
 export const helpBikeTimelineMeans = message('What happened to the bike, newest first.');
 export const nothingWord = message('nothing');
+export const helpBikeService = message('Service');
+export const helpBikeServiceMeans = message(
+  'Work that comes round again. “Done” sets it back; a passed check or a repair counts too.',
+);

@@ -125,3 +125,11 @@ export const addedOn = message('new on {bikes, plural, one {# bike} other {# bik
 export const goneOn = message('no longer on {bikes, plural, one {# bike} other {# bikes}}');
 export const overdueAtOnce = message('Overdue at once: {tags}{more, plural, =0 {} other { and # more}}');
 export const serviceOverdueNames = message('Service overdue: {names}');
+export const helpPolicyService = message('Service');
+export const helpPolicyServiceMeans = message(
+  'Work that comes round again, by days, hours, km or outings, whichever comes first.',
+);
+export const helpPolicySeason = message('Season');
+export const helpPolicySeasonMeans = message(
+  'Days of every year on which a site is wet, salty, freezing or dusty. Some services come round sooner then.',
+);
