@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
-import { afterAll, afterEach, beforeAll, beforeEach } from 'vitest';
+import { afterAll, afterEach, beforeAll, beforeEach, vi } from 'vitest';
 import { localDb } from '@cadre/web/platform/local-db';
 import { setHomeZone, setServerNow } from '@cadre/web/platform/time';
 
@@ -30,3 +30,7 @@ afterAll(() => {
 
 // No test reaches for a server that is not there; one that wants answers puts its own in this place.
 globalThis.fetch = () => Promise.reject(new TypeError('no network in tests of the web'));
+
+// A second is not long on a machine that does other things too. What never comes fails all the same.
+const { waitFor } = vi;
+vi.waitFor = (callback, options) => waitFor(callback, options ?? { timeout: 10_000 });

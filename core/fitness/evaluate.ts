@@ -125,6 +125,10 @@ function keepsIn({ overdue, dueAt, until }: DueService, now: number): boolean {
   return overdue === 'due' ? now >= dueAt : until !== undefined && now >= until;
 }
 
+/** Whether any service of a bike is overdue: asked of a whole fleet at each tick of a clock. */
+export const hasServiceOverdue = (facts: Pick<FitnessFacts, 'services'>, now: number): boolean =>
+  facts.services.some((each) => now >= each.dueAt);
+
 /** The services of a bike that are overdue, whatever that means, the longest overdue first. */
 export function overdueServices(facts: Pick<FitnessFacts, 'services'>, now: number): readonly DueService[] {
   return facts.services.filter((each) => now >= each.dueAt).toSorted((a, b) => a.dueAt - b.dueAt);

@@ -1,5 +1,6 @@
 export {
   evaluateFitness,
+  hasServiceOverdue,
   FITNESSES,
   isClockBehind,
   isDraftHold,

@@ -3,7 +3,7 @@ import { computed, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
-import { mayGoOut, overdueServices, type FitnessAnswer } from '@cadre/core/fitness';
+import { mayGoOut, hasServiceOverdue, type FitnessAnswer } from '@cadre/core/fitness';
 import { CHECKLIST_AFTER } from '@cadre/core/incidents';
 import { type KeyMap, useKeys } from '@cadre/web/platform/keys';
 import { now, useNow } from '@cadre/web/platform/time';
@@ -45,7 +45,7 @@ watch(
 );
 
 const clock = useNow();
-const overdue = computed(() => overdueServices(props.bike.facts, clock.value).length > 0);
+const overdue = computed(() => hasServiceOverdue(props.bike.facts, clock.value));
 const site = computed(() => fleet.siteById.get(props.bike.siteId));
 /** The trainee's check somebody experienced may co-sign: what lets it out, or what was looked at after something happened. */
 const awaitsCoSign = computed(() => {

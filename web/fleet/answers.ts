@@ -1,6 +1,6 @@
 import { computed, type ComputedRef } from 'vue';
 import { defineStore } from 'pinia';
-import { FITNESSES, overdueServices, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
+import { FITNESSES, hasServiceOverdue, type Fitness, type FitnessAnswer } from '@cadre/core/fitness';
 import { useNow } from '@cadre/web/platform/time';
 import { useFleet } from './use-fleet';
 
@@ -26,7 +26,7 @@ export const useAnswers = defineStore('answers', () => {
   const serviceOverdue: ComputedRef<ReadonlySet<string>> = computed((before) => {
     const at = now.value;
     const next = new Set(
-      fleet.bikes.filter((bike) => overdueServices(bike.facts, at).length > 0).map((bike) => bike.id),
+      fleet.bikes.filter((bike) => hasServiceOverdue(bike.facts, at)).map((bike) => bike.id),
     );
     return before?.size === next.size && [...next].every((id) => before.has(id)) ? before : next;
   });
