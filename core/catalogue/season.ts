@@ -20,8 +20,8 @@ export type Weathered = (typeof WEATHERED)[number];
 export type Factors = { readonly [W in Weathered]?: number | undefined };
 
 /**
- * What an interval is multiplied by: 0.5 comes round twice as often, 1 where nothing is said. Source: the default profiles; freezing and
- * dusty are this product's own figures where the profile states none.
+ * What an interval is multiplied by: 0.5 comes round twice as often, 1 where nothing is said. Those of freezing and dusty
+ * seasons are this product's own.
  */
 export const CLIMATE_FACTORS: Readonly<Record<Climate, Factors>> = {
   dry: {},

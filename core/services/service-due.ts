@@ -52,7 +52,7 @@ function reachedAt(
 
 /**
  * When a service of a bike falls due: of days, hours, km and outings since it was last done, whichever comes first, each counted at the
- * pace of the season it falls in. Source: interval measure; profiles.
+ * pace of the season it falls in.
  *
  * @param doneAt when it was last done, or null
  * @param born since when the bike is in the fleet: what was never done counts from then

@@ -415,6 +415,12 @@ describe('when it was last done', () => {
     ],
     ['a new chain', chain, { [doneBy.part('chain')]: 12 }, 12],
     ['a new tyre is no chain', chain, { [doneBy.part('tyre')]: 12 }, null],
+    [
+      'an assist bike’s tune counts for its cables too',
+      cables,
+      { [doneBy.service('full-tune-assist')]: 30 },
+      30,
+    ],
     ['a service it is part of', cables, { [doneBy.service('full-tune')]: 30 }, 30],
     [
       'work that does it',

@@ -33,7 +33,7 @@ const TUNE_DAYS: Record<Practices['fullTune'], { readonly usual: number; readonl
 };
 
 /**
- * The services Cadre ships, with the intervals the program's practices choose. Source: default intervals. Each is settled by the checkpoint
+ * The services Cadre ships, with the intervals the program's practices choose. Each is settled by the checkpoint
  * that asks for the very work, so that nothing a check has passed is asked for again.
  */
 export function shippedServices(practices: Practices): readonly ServiceRule[] {
@@ -119,7 +119,10 @@ export function shippedServices(practices: Practices): readonly ServiceRule[] {
       name: 'Cables',
       every: { days: 365 },
       weathered: 'cables',
-      settledBy: { checkpoints: ['brake-cable-inside', 'gear-cable'], services: ['full-tune'] },
+      settledBy: {
+        checkpoints: ['brake-cable-inside', 'gear-cable'],
+        services: ['full-tune', 'full-tune-assist'],
+      },
     }),
     service({
       key: 'assist',

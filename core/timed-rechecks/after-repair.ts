@@ -14,7 +14,7 @@ export interface LaterLook {
   readonly finding: Pick<Finding, 'id' | 'words' | 'position'> | null;
 }
 
-/** New spokes, wheels and joints settle in their first outings. Source: again after three outings; what was loose after its next. */
+/** New spokes, wheels and joints settle in their first outings. What was loose shows after its next. */
 const SETTLED_AFTER = 3;
 const LOOSE_AFTER = 1;
 

@@ -138,10 +138,22 @@ export async function bikeUses(tx: EntityManager, bikeIds: readonly string[]): P
   });
 }
 
-/** The services of each bike under a policy, with when they fall due. The seasons of a site are laid out once. */
-export function servicesUnder(
-  policy: Pick<PolicyVersion, 'practices' | 'services' | 'seasons'>,
-): (use: BikeUse) => readonly ServiceOfBike[] {
+type Policy = Pick<PolicyVersion, 'practices' | 'services' | 'seasons'>;
+type Judge = (use: BikeUse) => readonly ServiceOfBike[];
+
+/** Laying out rules and seasons costs more than asking them: once for a policy, which never changes. */
+const judges = new WeakMap<Policy, Judge>();
+
+/** The services of each bike under a policy, with when they fall due. */
+export function servicesUnder(policy: Policy): Judge {
+  const known = judges.get(policy);
+  if (known) return known;
+  const judge = judgeUnder(policy);
+  judges.set(policy, judge);
+  return judge;
+}
+
+function judgeUnder(policy: Policy): Judge {
   const rules = rulesOfProgram(shippedServices(policy.practices), policy.services);
   /** Bikes built alike at one site have the same. */
   const plans = new Map<string, ServicePlan>();
@@ -156,7 +168,7 @@ export function servicesUnder(
   const lines = new Map<string, SeasonLine>();
   const lineOf = ({ bike: { siteId }, timeZone, born }: BikeUse): SeasonLine => {
     const first = new Date(born).getUTCFullYear();
-    const key = `${siteId} ${first}`;
+    const key = `${siteId} ${timeZone} ${first}`;
     const known = lines.get(key);
     if (known) return known;
     const seasons = policy.seasons.filter((season) => season.siteId === siteId);

@@ -1,6 +1,6 @@
 import { resolveMarks } from '@cadre/core/checks';
 import { doneBy } from '@cadre/core/services';
-import { MoreThan, type EntityManager } from 'typeorm';
+import { In, MoreThan, type EntityManager } from 'typeorm';
 import type { CatalogueEvents } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, markOf, type CheckEvents } from '@cadre/server/checks';
 import { isReplaying } from '@cadre/server/fitness';
@@ -36,18 +36,23 @@ async function judge(tx: EntityManager, bikeId: string): Promise<void> {
   if (!isReplaying(tx)) await refreshServices(tx, [bikeId]);
 }
 
-/** The questions that passed in a signed check, or were put right on the spot. A trainee's count once they are co-signed. */
-async function passed(tx: EntityManager, bikeId: string, checkId: string): Promise<void> {
+/**
+ * The questions that passed in a signed check, or were put right on the spot. A trainee's count once they are co-signed. Answers whatever did
+ * not pass.
+ */
+async function passed(tx: EntityManager, bikeId: string, checkId: string): Promise<readonly string[]> {
   const marks = (await tx.getRepository(markEntity).findBy({ checkId })).map(markOf);
+  const answers = [...resolveMarks(marks)].map(([question, { outcome, marks: of }]) => ({
+    what: doneBy.pass(question),
+    sound: outcome === 'pass' || outcome === 'fixed',
+    at: Math.max(...of.map((mark) => mark.at)),
+  }));
   await note(
     tx,
     bikeId,
-    [...resolveMarks(marks)].flatMap(([question, answer]) =>
-      answer.outcome === 'pass' || answer.outcome === 'fixed'
-        ? [{ what: doneBy.pass(question), at: Math.max(...answer.marks.map((mark) => mark.at)) }]
-        : [],
-    ),
+    answers.filter((each) => each.sound),
   );
+  return answers.filter((each) => !each.sound).map((each) => each.what);
 }
 
 /** The clock had been ahead: what was done at times that never were counts for nothing, and is done anew or overdue. */
@@ -109,7 +114,9 @@ export const servicesListen: Heard = {
     await judge(tx, bikeId);
   },
   async 'check.amended'(tx, { body: { bikeId, checkId } }) {
-    await passed(tx, bikeId, checkId);
+    // What was said to pass and did not settles nothing. When it passed before that is not known here: it is due rather than not.
+    const unsound = await passed(tx, bikeId, checkId);
+    if (unsound.length > 0) await tx.getRepository(bikeDoneEntity).delete({ bikeId, what: In([...unsound]) });
     await judge(tx, bikeId);
   },
   async 'check.co-signed'(tx, { body: { bikeId, checkId } }) {

@@ -6,7 +6,7 @@ import { INTERVAL_COUNTS, type Counted } from '@cadre/core/measures';
 import { climateAt, odometerSlip, serviceLeft } from '@cadre/core/services';
 import { canonicalJson } from '@cadre/core/event-log';
 import { currentPolicy } from '@cadre/server/catalogue';
-import { describeBike, findBike } from '@cadre/server/fleet';
+import { describeBike, findBike, siteEntity } from '@cadre/server/fleet';
 import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { bikeUses, servicesUnder } from './bikes';
@@ -106,18 +106,20 @@ export class BikeServices {
     );
   }
 
-  /** The policy the services were last judged under by this server, and how many bikes there were. */
+  /** The policy and the zones of the sites the services were last judged under by this server. */
   private judged: string | null = null;
 
-  /** Judges all services anew where the program, the policy or the fleet is another than when that was last done. Answers how many bikes it changed. */
+  /** Judges all services anew where the program, the policy or a site's zone is another than when that was last done. Answers how many bikes it changed. */
   async refresh(): Promise<number> {
     const tx = this.source.manager;
     const { hash, policy } = await currentPolicy(tx);
+    const sites = await tx.getRepository(siteEntity).find({ order: { id: 'ASC' } });
+    const under = [hash, ...sites.map((site) => `${site.id} ${site.timeZone}`)].join();
+    if (this.judged === under) return 0;
     const kept = new Map(
       (await tx.getRepository(bikeServiceEntity).find()).map((row) => [row.bikeId, row.due]),
     );
     const bikes = await everyBike(tx);
-    if (this.judged === hash && bikes.every((bikeId) => kept.has(bikeId))) return 0;
     const services = servicesUnder(policy);
     let changed = 0;
     for (const use of await bikeUses(tx, bikes)) {
@@ -127,7 +129,7 @@ export class BikeServices {
       await this.source.transaction((own) => refreshAlone(own, use.bikeId));
       changed += 1;
     }
-    this.judged = hash;
+    this.judged = under;
     return changed;
   }
 }

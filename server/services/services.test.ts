@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
-import { coSignCheck } from '@cadre/contract/checks';
+import { amendCheck, coSignCheck } from '@cadre/contract/checks';
 import { listChecklists } from '@cadre/contract/catalogue';
 import { moveBike, type Bike } from '@cadre/contract/fleet';
 import { publishPolicy } from '@cadre/contract/policy';
@@ -10,6 +10,7 @@ import { evaluateFitness } from '@cadre/core/fitness';
 import { shippedServices } from '@cadre/core/shipped';
 import { DAY_MS } from '@cadre/core/time';
 import { createServices, rebuild, verify } from '@cadre/server/app';
+import { markFor } from '@cadre/test-world/builders';
 import { World } from '../../testing/world';
 
 let world: World;
@@ -102,6 +103,33 @@ describe('the services of a bike', () => {
     });
     expect(await service(of, 'pads-rotors')).toMatchObject({ everDone: true });
     expect((await service(of, 'pads-rotors')).since).toBeGreaterThan(before.since + 2 * DAY_MS);
+  });
+
+  it('are settled no more by a pass that turned out to be none', async () => {
+    const of = await bike();
+    const before = await service(of, 'pads-rotors');
+    await days(3);
+    const { check } = await world.check(of);
+    expect(await service(of, 'pads-rotors')).toMatchObject({ everDone: true });
+    const author = world.idOf('inspector');
+    const pads = markFor(
+      { checkpoint: { key: 'rim-pads' }, position: 'front' } as never,
+      author,
+      world.clock.now,
+    );
+    const mark = { ...pads, outcome: 'fail' as const, way: 'single' as const, faults: [{ fault: 'gone' }] };
+    await world.as('inspector').send(amendCheck, {
+      params: { id: check.id },
+      body: {
+        id: newId(),
+        checkId: newId(),
+        author,
+        reason: 'Worn after all',
+        marks: [mark],
+        at: world.clock.now,
+      },
+    });
+    expect(await service(of, 'pads-rotors')).toMatchObject({ everDone: false, since: before.since });
   });
 
   it('fall due by what its outings usually are, and by what its computer says', async () => {

@@ -209,9 +209,10 @@ const services: Step = {
     await runner.query(
       'ALTER TABLE bike_state DROP INDEX IF EXISTS bike_state_next, DROP COLUMN IF EXISTS nextChangeAt',
     );
-    // What passed in checks signed before: without it all that has an interval would be overdue at once.
+    // What passed in checks signed before, where nothing else was said of it in the same check: without it all that has an interval would be
+    // overdue at once.
     await runner.query(
-      "INSERT IGNORE INTO bike_done SELECT c.bikeId, CONCAT('pass:', m.checkpoint, '@', m.position), MAX(m.at) FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.awaitsCoSign = 0 AND m.outcome IN ('pass', 'fixed') GROUP BY c.bikeId, m.checkpoint, m.position",
+      "INSERT IGNORE INTO bike_done SELECT c.bikeId, CONCAT('pass:', m.checkpoint, '@', m.position), MAX(m.at) FROM mark m JOIN bike_check c ON c.id = m.checkId WHERE c.state = 'signed' AND c.awaitsCoSign = 0 AND m.outcome IN ('pass', 'fixed') AND NOT EXISTS (SELECT 1 FROM mark n WHERE n.checkId = m.checkId AND n.checkpoint = m.checkpoint AND n.position = m.position AND n.outcome NOT IN ('pass', 'fixed')) GROUP BY c.bikeId, m.checkpoint, m.position",
     );
     await runner.query(
       "INSERT IGNORE INTO bike_done SELECT f.bikeId, CONCAT('part:', p.kind), MAX(f.fittedAt) FROM fitment f JOIN part p ON p.id = f.partId WHERE NOT EXISTS (SELECT 1 FROM fitment g WHERE g.partId = f.partId AND (g.fittedAt < f.fittedAt OR (g.fittedAt = f.fittedAt AND g.id < f.id))) GROUP BY f.bikeId, p.kind",
