@@ -51,6 +51,22 @@ const fault = z.object({
   work: z.optional(works),
 });
 
+export const practice = z.enum(PRACTICE_QUESTIONS as [PracticeQuestion, ...PracticeQuestion[]]);
+
+const tools = z.array(prose(120)).check(z.maxLength(20));
+const cautions = z.array(prose(300)).check(z.maxLength(12));
+const practiceChange = z.object({
+  practice,
+  side: keyWord,
+  how: z.optional(prose(1200)),
+  passWhen: z.optional(prose(400)),
+  tools: z.optional(tools),
+  minutes: z.optional(z.number()),
+  cautions: z.optional(cautions),
+  faults: z.optional(z.array(fault).check(z.maxLength(30))),
+  first: z.optional(z.literal(true)),
+});
+
 /** All of a checkpoint but its rule, which a file writes as text and a checklist keeps as data. */
 export const checkpointFields = {
   key: keyWord,
@@ -61,16 +77,17 @@ export const checkpointFields = {
   how: prose(1200),
   passWhen: prose(400),
   faults: z.array(fault).check(z.maxLength(30)),
-  tools: z.array(prose(120)).check(z.maxLength(20)),
+  tools,
   minutes: z.number(),
-  cautions: z.array(prose(300)).check(z.maxLength(12)),
+  cautions,
   measure: z.optional(keyWord),
   disturbedBy: z.optional(
     z.array(z.enum(DISTURBANCES as [Disturbance, ...Disturbance[]])).check(z.maxLength(40)),
   ),
   work: z.optional(works),
   drawing: z.optional(keyWord),
-  practices: z.optional(z.array(z.enum(PRACTICE_QUESTIONS as [PracticeQuestion, ...PracticeQuestion[]]))),
+  practices: z.optional(z.array(practice)),
+  byPractice: z.optional(z.array(practiceChange).check(z.maxLength(60))),
 };
 
 export const checkpoint = z.object({ ...checkpointFields, applies: rule });

@@ -10,12 +10,12 @@ import {
   type PracticeQuestion,
   type Practices,
 } from '@cadre/core/catalogue';
-import { JOINTS, PART_KINDS } from '@cadre/core/fleet';
+import { BIKE_KINDS, JOINTS, PART_KINDS } from '@cadre/core/fleet';
 import { LIMIT_KEYS, type LimitKey } from '@cadre/core/measures';
 import { SIZE_SUBSTITUTIONS } from '@cadre/core/schedule';
 import * as z from 'zod/mini';
 import { id } from '@cadre/contract/http/schemas';
-import { ownRoute, rule, zone } from './checklist';
+import { ownRoute, practice, rule, zone } from './checklist';
 
 const practices = z.object(
   Object.fromEntries(
@@ -58,6 +58,14 @@ const season = z.object({
   factors: z.optional(z.partialRecord(z.enum(WEATHERED), z.number())),
 });
 
+/** Which side of a practice, on which bikes, in which weather: core says what is wrong with it. */
+const practiceException = z.object({
+  practice,
+  side: words,
+  kinds: z.optional(z.array(z.enum(BIKE_KINDS))),
+  climates: z.optional(z.array(z.enum(CLIMATES))),
+});
+
 /** What the lead chooses. */
 const choices = {
   marking: z.enum(MARKING_WAYS),
@@ -72,6 +80,7 @@ const choices = {
   legal: z.enum(LEGAL_WEIGHTS),
   substitution: z.enum(SIZE_SUBSTITUTIONS),
   practices,
+  practiceExceptions: z.array(practiceException).check(z.maxLength(100)),
   torqueMost: z.partialRecord(z.enum(JOINTS), z.number().check(z.gte(0.5), z.lte(80))),
   limits: z.partialRecord(z.enum(LIMIT_KEYS as [LimitKey, ...LimitKey[]]), z.number()),
   money: z.object({

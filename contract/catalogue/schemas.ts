@@ -5,7 +5,7 @@ export {
   writeChecklistDocument,
 } from './document';
 export { policyChoices, policyVersion } from './policy';
-export { checkpoint, rule, checklistVersion, works } from './checklist';
+export { checkpoint, practice, rule, checklistVersion, works } from './checklist';
 export {
   dropDraft,
   getChecklist,

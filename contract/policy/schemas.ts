@@ -1,9 +1,9 @@
-import { POSITIONS } from '@cadre/core/catalogue';
+import { CLIMATES, POSITIONS } from '@cadre/core/catalogue';
 import { FITNESSES } from '@cadre/core/fitness';
 import { MEASURES, type Measure } from '@cadre/core/measures';
 import { verdict } from '@cadre/contract/measures/schemas';
 import { hash, id, instant, messages, text } from '@cadre/contract/http/schemas';
-import { policyChoices, policyVersion } from '@cadre/contract/catalogue/schemas';
+import { policyChoices, policyVersion, practice } from '@cadre/contract/catalogue/schemas';
 import * as z from 'zod/mini';
 
 /** A bike whose fitness a change of policy would change, by the words of core's reasons. */
@@ -31,6 +31,15 @@ const serviceEffect = z.object({
   overdueNow: z.array(z.string()),
 });
 
+/** A practice that would be another on these bikes, in these climates or whatever the season. */
+const practiceEffect = z.object({
+  practice,
+  from: z.string(),
+  to: z.string(),
+  climates: z.nullable(z.array(z.enum(CLIMATES))),
+  tags: z.array(z.string()),
+});
+
 /** A reading on record that would mean something else: nothing is rewritten, but these are the bikes to look at. */
 const readingEffect = z.object({
   bikeId: id,
@@ -50,6 +59,7 @@ export const previewPolicy = messages({
     bikes: z.array(effect),
     readings: z.array(readingEffect),
     services: z.array(serviceEffect),
+    practices: z.array(practiceEffect),
     at: instant,
   }),
 });

@@ -1,8 +1,10 @@
 import type { OwnReadingLimit } from '@cadre/core/measures';
 import type { Checkpoint, Fault } from './checkpoint';
 import type { MeasuredBike } from './measured-on';
+import { isAskedFirst, practised } from './practice-change';
+import { DEFAULT_PRACTICES, type Practices } from './practices';
 import type { Route } from './route';
-import { failingClause, holds, type Fitted, type Rule } from './rule';
+import { asksAbout, failingClause, holds, type Fitted, type Rule } from './rule';
 import type { By, Position, Zone } from './words';
 
 /** A limit of this checklist's own, in the unit of the checkpoint's measure, with what a reading past it is. */
@@ -58,6 +60,8 @@ export interface Question {
   readonly critical: boolean;
   readonly limit?: OwnLimit | undefined;
   readonly minutes: number;
+  /** What it is put by: the house's ways are said beside it. */
+  readonly practices?: Practices | undefined;
 }
 
 /** What one question of a bike is told apart by: the checkpoint, where on the bike, and the slot where one place has two of a thing. */
@@ -82,8 +86,15 @@ export function placeOfKey(key: string): QuestionPlace {
 
 const ENDS = ['only', 'front', 'rear'] as const;
 
-function positionsOf(at: (typeof ENDS)[number], kind: string): readonly Position[] {
-  return at === 'front' && kind === 'trike' ? ['left-front', 'right-front'] : [at];
+/** Where a checkpoint is asked at one end: twice where a trike has two wheels, and where the rear wheel has two brakes and it asks about a brake. */
+function positionsOf(
+  at: (typeof ENDS)[number],
+  { build }: Fitted,
+  { applies }: Pick<Checkpoint, 'applies'>,
+): readonly Position[] {
+  if (at === 'front' && build.kind === 'trike') return ['left-front', 'right-front'];
+  const hasSecond = (build.brakeRearSecond ?? 'none') !== 'none';
+  return at === 'rear' && hasSecond && asksAbout(applies, 'brake') ? ['rear', 'rear-second'] : [at];
 }
 
 /** A checkpoint with the faults that are a stop on this very bike as such. */
@@ -97,30 +108,51 @@ function onThisBike(checkpoint: Checkpoint, fitted: Fitted, position: Position):
   };
 }
 
+/** What these practices have asked before all else comes before all else; what else there is keeps its order. */
+function inOrder(items: readonly ChecklistItem[], practices: Practices): readonly ChecklistItem[] {
+  const first = items.filter(({ checkpoint }) => isAskedFirst(checkpoint, practices));
+  return first.length > 0 ? [...first, ...items.filter((item) => !first.includes(item))] : items;
+}
+
 /** Every question of a checklist for a kind of bike, whether or not the build rules it out. */
-function everyQuestionOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Question[] {
-  return checklist.items.flatMap(({ checkpoint, critical, positions, limit, minutes }) =>
-    ENDS.flatMap((at) => {
-      const zone = checkpoint.at[at];
-      if (!zone) return [];
-      return positionsOf(at, fitted.build.kind)
-        .filter((position) => !positions || positions.includes(position))
-        .map((position) => ({
-          key: questionKey({ checkpoint: checkpoint.key, position }),
-          checkpoint: onThisBike(checkpoint, fitted, position),
-          position,
-          zone,
-          critical,
-          minutes: minutes ?? checkpoint.minutes,
-          ...(limit ? { limit } : {}),
-        }));
-    }),
+function everyQuestionOf(
+  checklist: Pick<ChecklistVersion, 'items'>,
+  fitted: Fitted,
+  practices: Practices,
+): readonly Question[] {
+  return inOrder(checklist.items, practices).flatMap(
+    ({ checkpoint: written, critical, positions, limit, minutes }) => {
+      const checkpoint = practised(written, practices);
+      return ENDS.flatMap((at) => {
+        const zone = checkpoint.at[at];
+        if (!zone) return [];
+        return positionsOf(at, fitted, checkpoint)
+          .filter((position) => !positions || positions.includes(position))
+          .map((position) => ({
+            key: questionKey({ checkpoint: checkpoint.key, position }),
+            checkpoint: onThisBike(checkpoint, fitted, position),
+            position,
+            zone,
+            critical,
+            minutes: minutes ?? checkpoint.minutes,
+            practices,
+            ...(limit ? { limit } : {}),
+          }));
+      });
+    },
   );
 }
 
-/** What this checklist asks of this bike, in the checklist's order. What the build rules out is not in it. */
-export function questionsOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly Question[] {
-  return everyQuestionOf(checklist, fitted).filter((question) =>
+/**
+ * What this checklist asks of this bike, in the checklist's order. What the build rules out is not in it. Practices change how a question
+ * is put, never whether it is asked: who needs only its key leaves them out.
+ */
+export function questionsOf(
+  checklist: Pick<ChecklistVersion, 'items'>,
+  fitted: Fitted,
+  practices: Practices = DEFAULT_PRACTICES,
+): readonly Question[] {
+  return everyQuestionOf(checklist, fitted, practices).filter((question) =>
     holds(question.checkpoint.applies, fitted, question.position),
   );
 }
@@ -133,7 +165,7 @@ export interface RuledOut {
 
 /** What this checklist would ask but the build rules out, each with the clause that does. */
 export function ruledOutOf(checklist: Pick<ChecklistVersion, 'items'>, fitted: Fitted): readonly RuledOut[] {
-  return everyQuestionOf(checklist, fitted).flatMap((question) => {
+  return everyQuestionOf(checklist, fitted, DEFAULT_PRACTICES).flatMap((question) => {
     const because = failingClause(question.checkpoint.applies, fitted, question.position);
     return because ? [{ question, because }] : [];
   });

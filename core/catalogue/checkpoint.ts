@@ -1,3 +1,4 @@
+import type { PracticeChange } from './practice-change';
 import type { PracticeQuestion } from './practices';
 import type { Rule } from './rule';
 import type { Disturbance, Work } from './work';
@@ -55,6 +56,8 @@ export interface Checkpoint {
   readonly drawing?: string | undefined;
   /** Questions of the policy on which mechanics differ here: the house's way is shown beside the look. */
   readonly practices?: readonly PracticeQuestion[] | undefined;
+  /** What some sides of them make of it: as written it is the shipped side's. */
+  readonly byPractice?: readonly PracticeChange[] | undefined;
 }
 
 /**

@@ -40,6 +40,7 @@ export {
 export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule } from './rule';
 export { ruleText } from './rule-text';
 export {
+  climateOn,
   CLIMATES,
   CLIMATE_FACTORS,
   dayOfYear,
@@ -51,6 +52,15 @@ export {
 } from './season';
 export { OVERDUE_MEANINGS, type OverdueMeaning, type ServiceRule, type Settling } from './service-rule';
 export { idleClause, truthOf, type Truth } from './rule-truth';
+export { practised, type PracticeChange } from './practice-change';
+export {
+  exceptionIssues,
+  INTERVAL_PRACTICES,
+  practicesOn,
+  type PracticeException,
+} from './practice-exception';
+export { policyOn } from './policy-on';
+export { practicesEffect, type EffectBike } from './practices-effect';
 export {
   DEFAULT_PRACTICES,
   isPracticeQuestion,
@@ -78,6 +88,7 @@ export {
 } from './checklist-issues';
 export {
   BY,
+  isRear,
   isWorse,
   PHASES,
   POSITIONS,

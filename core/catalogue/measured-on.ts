@@ -2,6 +2,7 @@ import { inheritFit, type Build, type FitList } from '@cadre/core/fleet';
 import type { MeasuredOn } from '@cadre/core/measures';
 import type { PolicyVersion } from './policy';
 import type { Question } from './checklist';
+import { isRear } from './words';
 
 /** What readings of a bike are judged on: as it is built, and what is stated of it. */
 export interface MeasuredBike {
@@ -41,7 +42,7 @@ export function measuredOn(
   bike: MeasuredBike,
   policy: Pick<PolicyVersion, 'practices' | 'limits'>,
 ): MeasuredOn {
-  const end = question.position === 'only' ? 'only' : question.position === 'rear' ? 'rear' : 'front';
+  const end = question.position === 'only' ? 'only' : isRear(question.position) ? 'rear' : 'front';
   return {
     build: bike.build,
     end,
@@ -55,6 +56,7 @@ export function measuredOn(
     },
     chainPreset: policy.practices.chainLimit,
     pressureBy: policy.practices.pressure,
+    softer: policy.practices.winterPressure === 'lower',
     limits: policy.limits,
     own: question.limit,
     inStore: bike.inStore,

@@ -3,6 +3,7 @@ import { isLimitKey, type LimitChoices } from '@cadre/core/measures';
 import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
 import { DEFAULT_PRACTICES, type Practices } from './practices';
+import type { PracticeException } from './practice-exception';
 import type { Season } from './season';
 import type { ServiceRule } from './service-rule';
 import type { Question } from './checklist';
@@ -41,6 +42,8 @@ export interface PolicyVersion {
   /** Which other size may stand in for the one a group asked for. */
   readonly substitution: SizeSubstitution;
   readonly practices: Practices;
+  /** Where a practice is another, on some kinds of bike or in some climates. */
+  readonly practiceExceptions: readonly PracticeException[];
   /** Limits of measures set otherwise than shipped. */
   readonly limits: LimitChoices;
   /** The house's own most for a joint: it lowers what is stated on the parts, and never raises it. */
@@ -75,6 +78,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   legal: 'stop',
   substitution: 'exact',
   practices: DEFAULT_PRACTICES,
+  practiceExceptions: [],
   limits: {},
   torqueMost: {},
   ownRoutes: [],

@@ -1,5 +1,5 @@
 import { ACCESSORIES, BUILD_WORDS, PART_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
-import { holds, isPaired, type Fitted, type Rule } from './rule';
+import { fieldsRead, holds, type Fitted, type Rule } from './rule';
 import type { Position } from './words';
 
 /** Over all bikes there could be: always true, never true, or it depends. `unsure` when there are too many to try. */
@@ -20,24 +20,17 @@ function leavesOf(rule: Rule): readonly Rule[] {
   return 'not' in rule ? leavesOf(rule.not) : [rule];
 }
 
-/** The fields of the build a clause reads at a position. */
-function fieldsOf(field: string, position: Position): readonly string[] {
-  if (!isPaired(field)) return [field];
-  if (position === 'only') return [`${field}Front`, `${field}Rear`];
-  return [position === 'rear' ? `${field}Rear` : `${field}Front`];
-}
-
 function axesOf(rule: Rule, position: Position): readonly Axis[] {
   const words = new Set<string>();
   const counts = new Set<number>();
   const carried = new Set<string>();
   const parts = new Set<string>();
   for (const leaf of leavesOf(rule)) {
-    if ('fitted' in leaf) for (const field of fieldsOf(leaf.fitted, position)) words.add(field);
+    if ('fitted' in leaf) for (const field of fieldsRead(leaf.fitted, position)) words.add(field);
     if ('carries' in leaf) for (const each of leaf.carries) carried.add(each);
     if ('part' in leaf) for (const each of leaf.part) parts.add(each);
     if ('number' in leaf && leaf.number === 'wheelSize')
-      for (const field of fieldsOf('wheelSize', position)) words.add(field);
+      for (const field of fieldsRead('wheelSize', position)) words.add(field);
     // Just under, on and just over each bound: a whole number, at least one.
     if ('number' in leaf && leaf.number === 'sprockets')
       for (const bound of [leaf.least, leaf.most])

@@ -1,5 +1,12 @@
-import type { Accessory, Build, BuildWord, FitmentPosition, PartKind } from '@cadre/core/fleet';
-import type { Position } from './words';
+import {
+  buildWord,
+  type Accessory,
+  type Build,
+  type BuildWord,
+  type FitmentPosition,
+  type PartKind,
+} from '@cadre/core/fleet';
+import { isRear, type Position } from './words';
 
 /** Fields that differ front and rear: a rule names the short word and the position decides which is read. */
 export const PAIRED = ['brake', 'retention', 'tyre', 'wheelSize'] as const;
@@ -45,16 +52,31 @@ export function isPaired(field: string): field is Paired {
   return (PAIRED as readonly string[]).includes(field);
 }
 
+/** The fields of the build that a rule's word reads at a position. */
+export function fieldsRead(field: BuildWord | Paired, position: Position): readonly BuildWord[] {
+  if (!isPaired(field)) return [field];
+  const second: readonly BuildWord[] = field === 'brake' ? ['brakeRearSecond'] : [];
+  if (position === 'only') return [`${field}Front`, `${field}Rear`, ...second];
+  if (position === 'rear-second' && field === 'brake') return second;
+  return [isRear(position) ? `${field}Rear` : `${field}Front`];
+}
+
+/** Whether a rule asks about a field anywhere in it. */
+export function asksAbout(rule: Rule, field: BuildWord | Paired): boolean {
+  if ('all' in rule) return rule.all.some((each) => asksAbout(each, field));
+  if ('any' in rule) return rule.any.some((each) => asksAbout(each, field));
+  if ('not' in rule) return asksAbout(rule.not, field);
+  return 'fitted' in rule && rule.fitted === field;
+}
+
 /** The build's word for a field; paired fields without a side ('only') are read at both ends. */
 function wordsFor(field: BuildWord | Paired, build: Build, position: Position): readonly string[] {
-  if (!isPaired(field)) return [build[field]];
-  if (position === 'only') return [build[`${field}Front`], build[`${field}Rear`]];
-  return [position === 'rear' ? build[`${field}Rear`] : build[`${field}Front`]];
+  return fieldsRead(field, position).map((each) => buildWord(build, each));
 }
 
 function sitsAt(part: FittedPart, position: Position): boolean {
   if (position === 'only' || part.position === 'only') return true;
-  return part.position === (position === 'rear' ? 'rear' : 'front');
+  return part.position === (isRear(position) ? 'rear' : 'front');
 }
 
 /** Whether the rule holds for this bike at this position. Total: every rule has an answer for every bike. */

@@ -63,6 +63,15 @@ function daysIn({ from, to }: Pick<Season, 'from' | 'to'>): readonly number[] {
   return Array.from({ length: days + 1 }, (_, index) => (first + index) % 366);
 }
 
+/** The climate at a site on a day of the calendar ("2026-11-30"): dry on days that no season names. */
+export function climateOn(seasons: readonly Season[], siteId: string, day: string): Climate {
+  const number = dayOfYear(day.slice(5));
+  const season = seasons.find(
+    (each) => each.siteId === siteId && number !== null && daysIn(each).includes(number),
+  );
+  return season?.climate ?? 'dry';
+}
+
 /** What is wrong with seasons as written: a day that is none, an end left out, the same day of a site in two of them, a factor out of range. */
 export function seasonIssues(seasons: readonly Season[]): readonly FieldIssue[] {
   const taken = new Set<string>();

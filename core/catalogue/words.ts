@@ -19,8 +19,11 @@ export type Zone = (typeof ZONES)[number];
 export const PHASES = ['ground', 'stand', 'opened'] as const;
 export type Phase = (typeof PHASES)[number];
 
-export const POSITIONS = ['only', 'front', 'rear', 'left-front', 'right-front'] as const;
+/** `rear-second`: where the rear wheel has a second brake, that one. */
+export const POSITIONS = ['only', 'front', 'rear', 'left-front', 'right-front', 'rear-second'] as const;
 export type Position = (typeof POSITIONS)[number];
+
+export const isRear = (position: Position): boolean => position === 'rear' || position === 'rear-second';
 
 /** Worst first: stop (not ridden), soon (until a date or outings), upkeep (money, not people), watch. */
 export const SEVERITIES = ['stop', 'soon', 'upkeep', 'watch'] as const;

@@ -1,6 +1,6 @@
 import { INCIDENT_KINDS, type IncidentKind } from '@cadre/core/incidents';
 import type { Checkpoint } from './checkpoint';
-import type { Position, Zone } from './words';
+import { isRear, type Position, type Zone } from './words';
 
 /** Kinds of work, by what they disturb. Each end of the bike counts apart where it matters. */
 export const TOUCHES = [
@@ -115,7 +115,8 @@ export function leastWork(found: {
   readonly position: Position;
   readonly work?: readonly Work[] | undefined;
 }): readonly Touched[] {
-  const own: Position = found.position === 'only' && found.zone.startsWith('rear') ? 'rear' : found.position;
+  const atRear = isRear(found.position) || (found.position === 'only' && found.zone.startsWith('rear'));
+  const own: Position = atRear ? 'rear' : found.position;
   return (found.work ?? BY_ZONE[found.zone]).map((work) => {
     const [touch, end] = work.split('@') as [Touch, ('front' | 'rear')?];
     return { touch, position: end ?? (isEnded(touch) ? own : 'only') };
@@ -132,18 +133,20 @@ export function withImplied(said: readonly Touched[]): readonly Touched[] {
 }
 
 const FRONTS: readonly Position[] = ['front', 'left-front', 'right-front'];
-const EVERY_END: readonly Position[] = [...FRONTS, 'rear'];
+const REARS: readonly Position[] = ['rear', 'rear-second'];
+const EVERY_END: readonly Position[] = [...FRONTS, ...REARS];
 
 /** The ends of a checkpoint that work at `position` reaches. A trike's one front wheel is not the other. */
 function endsReached(touch: Touch, position: Position): readonly Position[] {
   const end = position === 'only' ? REACHES[touch] : position;
   if (end === undefined) return EVERY_END;
-  return end === 'front' ? FRONTS : [end];
+  if (end === 'front') return FRONTS;
+  return isRear(end) ? REARS : [end];
 }
 
 /** Whether work at `position` is at the end that a disturbance names. Work at no certain end counts for either. */
 function isAt(end: string, position: Position): boolean {
-  return position === 'only' || (end === 'rear') === (position === 'rear');
+  return position === 'only' || (end === 'rear') === isRear(position);
 }
 
 /** Where a checkpoint is asked again after this work: none when the work cannot disturb it. What the build rules out is not considered. */

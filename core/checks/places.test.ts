@@ -39,9 +39,11 @@ it('knows every checkpoint of the catalogue: all sides are offered only where an
   expect(allSides.sort()).toEqual([
     'cable-rub',
     'cage-bolts',
+    'closing-pass',
     'corrosion',
     'crash-story',
     'every-fastener',
+    'fasteners-felt',
     'frame-film',
     'frame-whole',
     'test-ride',

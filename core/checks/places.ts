@@ -34,7 +34,16 @@ const LEFT_RIGHT = new Set([
   ...['suspension-pivots', 'pivot-torque', 'loads', 'mudguards', 'child-seat', 'cargo-straps'],
 ]);
 const ANY_SIDE = new Set([
-  ...['frame-whole', 'frame-film', 'cable-rub', 'corrosion', 'every-fastener', 'cage-bolts'],
+  ...[
+    'fasteners-felt',
+    'closing-pass',
+    'frame-whole',
+    'frame-film',
+    'cable-rub',
+    'corrosion',
+    'every-fastener',
+    'cage-bolts',
+  ],
   ...['crash-story', 'transport-marks', 'washed', 'water-in', 'test-ride'],
 ]);
 
@@ -143,6 +152,9 @@ const ONE_PLACE = new Set([
   'dunked-electrics',
   'storage-rule',
   'bell',
+  ...['axle-threads', 'tyre-liner', 'valve-core', 'pads-for-event', 'cable-pinch', 'cable-age'],
+  ...['fork-travel-used', 'shock-travel-used', 'chain-new', 'front-derailleur', 'front-derailleur-set'],
+  ...['shifter-cover', 'dropper-shaft', 'horn', 'device-charge', 'outdoor-cover'],
 ]);
 
 /**

@@ -1,4 +1,4 @@
-import { placeOfKey, questionKey, type Question, type ChecklistVersion } from '@cadre/core/catalogue';
+import { isRear, placeOfKey, questionKey, type Question, type ChecklistVersion } from '@cadre/core/catalogue';
 import type { Mark, MarkedFault } from './mark';
 import type { MarkOutcome, Outcome } from './outcome';
 
@@ -99,7 +99,7 @@ export function markedUnasked(
     const { checkpoint: key, position } = placeOfKey(answer.key);
     const item = checklist.items.find((each) => each.checkpoint.key === key);
     const places = item?.checkpoint.at;
-    const zone = position === 'only' ? places?.only : position === 'rear' ? places?.rear : places?.front;
+    const zone = position === 'only' ? places?.only : isRear(position) ? places?.rear : places?.front;
     if (!item || !zone) return [];
     return [
       {

@@ -45,6 +45,8 @@ export const FIELD_CODES = [
   'outside-fit',
   'no-such-day',
   'season-twice',
+  'exception-twice',
+  'interval-by-climate',
   'never-due',
   'always-due',
   'settles-each-other',

@@ -67,6 +67,7 @@ const OTHERWISE: readonly (readonly [Column, RegExp])[] = [
   ['wheelSizeFront', /front wheel|wheel.*front/],
   ['wheelSizeRear', /(rear|back) wheel|wheel.*(rear|back)/],
   ['brakeFront', /front brake|brake.*(front|\bf$)/],
+  ['brakeRearSecond', /second (rear |back )?brake|parking brake|brake.*second/],
   ['brakeRear', /(rear|back) brake|brake.*(rear|back|\br$)/],
   ['retentionFront', /front axle|axle.*front/],
   ['retentionRear', /(rear|back) axle|axle.*(rear|back)/],

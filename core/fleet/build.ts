@@ -32,6 +32,16 @@ export const FORKS = ['rigid', 'suspension'] as const;
 export const REAR_SUSPENSIONS = ['none', 'shock'] as const;
 export const BRAKES = ['rim', 'cable-disc', 'hydraulic-disc', 'coaster', 'drum', 'none'] as const;
 export type BrakeType = (typeof BRAKES)[number];
+/** What may brake the rear wheel besides its brake: a hand brake beside a coaster, or one for parking. */
+export const SECOND_BRAKES = [
+  'none',
+  'rim',
+  'cable-disc',
+  'hydraulic-disc',
+  'coaster',
+  'drum',
+  'parking',
+] as const;
 export const RETENTIONS = ['quick-release', 'thru-axle', 'nutted'] as const;
 export const TYRES = ['tube', 'tubeless'] as const;
 export const HEADSETS = ['threadless', 'threaded'] as const;
@@ -55,6 +65,11 @@ export const ACCESSORIES = [
   'folding-hinge',
   'clip-pedals',
   'electronic-shifting',
+  'front-derailleur',
+  'tyre-liner',
+  'horn',
+  'device',
+  'outdoors',
 ] as const;
 export type Accessory = (typeof ACCESSORIES)[number];
 
@@ -68,6 +83,8 @@ export interface Build {
   readonly rearSuspension: (typeof REAR_SUSPENSIONS)[number];
   readonly brakeFront: BrakeType;
   readonly brakeRear: BrakeType;
+  /** Absent: none. Bikes were described without it once. */
+  readonly brakeRearSecond?: (typeof SECOND_BRAKES)[number] | undefined;
   readonly retentionFront: (typeof RETENTIONS)[number];
   readonly retentionRear: (typeof RETENTIONS)[number];
   readonly tyreFront: (typeof TYRES)[number];
@@ -96,6 +113,7 @@ export const BUILD_FIELDS = [
   'rearSuspension',
   'brakeFront',
   'brakeRear',
+  'brakeRearSecond',
   'retentionFront',
   'retentionRear',
   'tyreFront',
@@ -112,7 +130,7 @@ export const BUILD_FIELDS = [
 export type BuildField = (typeof BUILD_FIELDS)[number];
 
 /** The words each field of a build may have; sprockets is a number, accessories a list. */
-export const BUILD_WORDS: { readonly [F in BuildWord]: readonly Build[F][] } = {
+export const BUILD_WORDS: { readonly [F in BuildWord]: readonly NonNullable<Build[F]>[] } = {
   kind: BIKE_KINDS,
   frameShape: FRAME_SHAPES,
   frameMaterial: MATERIALS,
@@ -122,6 +140,7 @@ export const BUILD_WORDS: { readonly [F in BuildWord]: readonly Build[F][] } = {
   rearSuspension: REAR_SUSPENSIONS,
   brakeFront: BRAKES,
   brakeRear: BRAKES,
+  brakeRearSecond: SECOND_BRAKES,
   retentionFront: RETENTIONS,
   retentionRear: RETENTIONS,
   tyreFront: TYRES,
@@ -134,13 +153,21 @@ export const BUILD_WORDS: { readonly [F in BuildWord]: readonly Build[F][] } = {
   seatpost: SEATPOSTS,
 };
 
+/** What a field says that a bike was described without. */
+const NONE = 'none';
+
+/** The word of a field. */
+export function buildWord(build: Build, field: BuildWord): string {
+  return build[field] ?? NONE;
+}
+
 function sameValue(a: Build[BuildField], b: Build[BuildField]): boolean {
   return Array.isArray(a) && Array.isArray(b) ? [...a].sort().join() === [...b].sort().join() : a === b;
 }
 
 /** The fields in which two builds differ, in the order of BUILD_FIELDS. The order of accessories means nothing. */
 export function differingFields(a: Build, b: Build): readonly BuildField[] {
-  return BUILD_FIELDS.filter((field) => !sameValue(a[field], b[field]));
+  return BUILD_FIELDS.filter((field) => !sameValue(a[field] ?? NONE, b[field] ?? NONE));
 }
 
 /** A model's build with a bike's own fields kept: how a bike inherits, and what a change of the model leaves alone. */

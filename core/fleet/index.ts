@@ -6,6 +6,7 @@ export {
   BRAKES,
   BUILD_FIELDS,
   BUILD_WORDS,
+  buildWord,
   differingFields,
   FORKS,
   FRAME_SHAPES,
@@ -16,6 +17,7 @@ export {
   REAR_SUSPENSIONS,
   RETENTIONS,
   SEATPOSTS,
+  SECOND_BRAKES,
   TRANSMISSIONS,
   TYRES,
   WHEEL_SIZES,
@@ -34,11 +36,10 @@ export {
   fitIssues,
   fitItem,
   fitItemsOf,
-  inheritFit,
   type FitItem,
-  type FitList,
   type FitTopic,
 } from './fit/fit';
+export { inheritFit, type FitList } from './fit/fit-list';
 export { JOINTS, type Joint, type TorqueByJoint } from './joint';
 export { USUAL_BUILD } from './kinds';
 export type { Model } from './model';

@@ -1,5 +1,5 @@
 import type { Build } from './build';
-import type { FitList } from './fit/fit';
+import type { FitList } from './fit/fit-list';
 
 /** What bikes of one kind, bought alike, have in common. A bike inherits it and may state otherwise. */
 export interface Model {

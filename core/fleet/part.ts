@@ -1,6 +1,6 @@
 import { assertNever } from '@cadre/core/errors';
 import type { Build, BrakeType, WheelSize } from './build';
-import type { FitList } from './fit/fit';
+import type { FitList } from './fit/fit-list';
 
 /** Things that wear or carry a marking, and move between bikes with their history. */
 export const PART_KINDS = [

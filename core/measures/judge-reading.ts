@@ -16,7 +16,7 @@ import { runOutVerdict, widestDifference } from './run-out';
 import { spokesVerdicts } from './spokes';
 import { sagVerdict, type SagBand } from './suspension';
 import { pressureVerdict, tyreWindow, type PressureWindow } from './tyre-window';
-import { usualPressure } from './usual-pressure';
+import { SLIPPERY_SHARE, usualPressure } from './usual-pressure';
 import { BECOMES, fixOnSpot, pass, unknown, worstFirst, type NextStep, type Verdict } from './verdict';
 
 /** What a reading is judged on: the bike as built, what is marked on it, and this program's limits. */
@@ -31,6 +31,8 @@ export interface MeasuredOn {
   readonly chainPreset: ChainPreset;
   /** What a tyre is set to: the program's figure for this kind of bike, or whatever its window allows. */
   readonly pressureBy?: 'house' | 'window' | 'calculated' | undefined;
+  /** Slippery weather, in a program that lets a little air out for it. */
+  readonly softer?: boolean | undefined;
   readonly limits: LimitChoices;
   /** The checklist's own limit, in the measure's unit, with what a reading past it is. */
   readonly own?: OwnReadingLimit | undefined;
@@ -94,15 +96,15 @@ export function windowOn(on: Pick<MeasuredOn, 'fit' | 'end' | 'limits' | 'build'
   );
 }
 
-/** What this tyre is set to: the start chosen for it, else the program's figure for this kind of bike; nothing where the window alone counts. */
+/** What this tyre is set to: the start chosen for it, else the program's figure for this kind of bike; nothing where the window alone counts, or a start is to be calculated first. */
 function aimOn(on: MeasuredOn, window: PressureWindow): { readonly aim?: Sourced } {
   const end = on.end === 'rear' ? 'rear' : 'front';
   const aim =
     window.floorSource === 'start' && window.floor !== null
       ? { value: window.floor, source: 'start' as const }
-      : on.pressureBy === 'window'
+      : on.pressureBy === 'window' || on.pressureBy === 'calculated'
         ? null
-        : usualPressure(on.build.kind, end, window, on.limits);
+        : usualPressure(on.build.kind, end, window, on.limits, on.softer ? SLIPPERY_SHARE : 1);
   return aim ? { aim } : {};
 }
 
@@ -156,8 +158,11 @@ export function bandOn(on: Pick<MeasuredOn, 'build' | 'fit' | 'rearSuspension'>)
 }
 
 /** Whether the chain works the only brake there is. */
-export function onlyBrakeIsCoaster(build: Pick<Build, 'brakeFront' | 'brakeRear'>): boolean {
-  return build.brakeRear === 'coaster' && build.brakeFront === 'none';
+export function onlyBrakeIsCoaster(
+  build: Pick<Build, 'brakeFront' | 'brakeRear' | 'brakeRearSecond'>,
+): boolean {
+  const { brakeFront, brakeRear, brakeRearSecond = 'none' } = build;
+  return brakeRear === 'coaster' && brakeFront === 'none' && ['none', 'parking'].includes(brakeRearSecond);
 }
 
 function one(answer: Measured<Verdict>): Measured<readonly Verdict[]> {

@@ -13,17 +13,24 @@ const USUAL: Record<BikeKind, { readonly front: LimitKey; readonly rear: LimitKe
   trike: { front: 'pressureTrike', rear: 'pressureTrike' },
 };
 
+/** What is left of the usual pressure in slippery weather where a program lets some out. Source: 5 to 10 % less. */
+export const SLIPPERY_SHARE = 0.925;
+
 /**
  * The pressure a tyre of this kind of bike is set to, kPa (policy, else default), held inside its window: what is marked beats it. Null where the markings leave no room.
+ *
+ * @param share of the usual figure that is wanted, 0 to 1: 1 but in slippery weather
  */
 export function usualPressure(
   kind: BikeKind,
   end: 'front' | 'rear',
   window: PressureWindow,
   choices: LimitChoices,
+  share = 1,
 ): Sourced | null {
   if (window.conflict) return null;
-  const usual = limitOf(choices, USUAL[kind][end]);
+  const whole = limitOf(choices, USUAL[kind][end]);
+  const usual = { ...whole, value: whole.value * share };
   if (window.ceiling !== null && usual.value > window.ceiling)
     return { value: window.ceiling, source: 'marking' };
   if (window.floor !== null && usual.value < window.floor)

@@ -18,6 +18,7 @@ import { steeringWorkshop } from './checkpoints/steering-workshop';
 import { wheels } from './checkpoints/wheels';
 import { wheelsWorkshop } from './checkpoints/wheels-workshop';
 import { checkpointsAfter } from './incidents';
+import { withPracticeChanges } from './practice-changes';
 import * as choices from './checklist-choices';
 
 /** Every checkpoint that ships. Keys are unique (held by a test). */
@@ -32,7 +33,7 @@ export const CHECKPOINTS: readonly Checkpoint[] = [
   ...runningGear,
   ...drivetrainWorkshop,
   ...assistAndRest,
-];
+].map(withPracticeChanges);
 
 const byKey = new Map(CHECKPOINTS.map((checkpoint) => [checkpoint.key, checkpoint]));
 

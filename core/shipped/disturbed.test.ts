@@ -29,27 +29,28 @@ const DISTURBS: Readonly<Record<string, string>> = {
   'wheel-trued': 'rim rim-run-out spokes tyre-clearance stops-wheel lever-returns rim-pads-track',
   'hub-bearings': 'hub-play hub-feel coaster-brake',
   'brake-work':
-    'rim-brake-release lever-travel lever-hold stops-wheel lever-returns rim-pads rim-pads-track rim-brake-arms disc-pads pad-pin fixed-pad rotor rotor-fixings brake-mounts brake-hose brake-cable brake-fluid coaster-brake drum-brake trike-brake-balance parking-brake levers-on-bar bedded-in',
+    'rim-brake-release lever-travel lever-hold stops-wheel lever-returns rim-pads rim-pads-track rim-brake-arms disc-pads pad-pin fixed-pad cable-pinch rotor rotor-fixings brake-mounts brake-hose brake-cable brake-fluid coaster-brake drum-brake trike-brake-balance parking-brake levers-on-bar bedded-in',
   'stem-headset':
     'headset-play headset-turns headset-clamp fork-whole trike-linkage trike-toe kingpin cargo-steering stem-tight quill-mark adjustable-stem faceplate bars levers-on-bar brake-hose brake-cable assist-wiring',
   'bar-levers-grips':
     'stem-tight faceplate bars grips shifter-clamp levers-on-bar lever-travel lever-hold stops-wheel lever-returns brake-hose brake-cable parking-brake trike-linkage trike-brake-balance shifts assist-wiring motor-stops bell-lights',
   'cranks-pedals':
-    'crank-arms crank-torque ring-bolts bracket-play pedals cleats shifts chain-slack belt motor-stops',
+    'crank-arms crank-torque ring-bolts bracket-play pedals cleats front-derailleur shifts chain-slack belt motor-stops',
   'chain-sprockets':
-    'chain-joined chain-routed chain-slack belt belt-tension shifts hanger derailleur-gap cassette jockey-wheels coaster-brake drum-brake wheel-nutted rim-pads-track tyre-clearance hub-gear trike-idler',
-  'gears-set': 'shifts hanger derailleur-gap gear-cable jockey-wheels hub-gear',
+    'chain-joined chain-routed chain-slack belt belt-tension shifts front-derailleur hanger derailleur-gap cassette jockey-wheels coaster-brake drum-brake wheel-nutted rim-pads-track tyre-clearance hub-gear trike-idler',
+  'gears-set': 'shifts front-derailleur hanger derailleur-gap gear-cable jockey-wheels hub-gear',
   'saddle-post': 'saddle-tight saddle-set post-depth dropper suspension-post trike-seat',
   'rear-suspension': 'suspension-pivots pivot-torque shock-shaft shock-sag tyre-clearance brake-hose',
   'fork-suspension': 'fork-legs fork-action fork-pressure suspension-ring headset-play',
-  'assist-wiring': 'battery battery-contacts assist-wiring motor-mount motor-stops lights',
+  'assist-wiring': 'battery battery-contacts assist-wiring motor-mount motor-stops lights horn',
   accessories:
-    'loads child-seat hitch cargo-straps mudguards kickstand lights bell-lights bell cage-bolts trike-flag tyre-clearance',
-  crash: 'fork-legs shock-shaft tyre-firm saddle-rails mudguards kickstand lever-hold assist-wiring',
+    'loads child-seat hitch cargo-straps mudguards kickstand lights bell-lights bell horn cage-bolts trike-flag tyre-clearance',
+  crash:
+    'fork-legs shock-shaft tyre-firm saddle-rails mudguards kickstand lever-hold assist-wiring front-derailleur',
   transport:
-    'transport-marks wheel-quick-release wheel-thru-axle wheel-nutted rim-brake-release tyre-firm spokes tyre-clearance lever-travel stops-wheel lever-returns rotor disc-pads brake-hose brake-cable levers-on-bar stem-tight quill-mark adjustable-stem faceplate headset-play trike-linkage cargo-steering folding-hinge frame-whole hanger pedals post-depth saddle-tight trike-seat battery assist-wiring mudguards',
+    'transport-marks wheel-quick-release wheel-thru-axle wheel-nutted rim-brake-release tyre-firm spokes tyre-clearance lever-travel stops-wheel lever-returns rotor disc-pads brake-hose brake-cable levers-on-bar stem-tight quill-mark adjustable-stem faceplate headset-play trike-linkage cargo-steering folding-hinge frame-whole hanger pedals post-depth saddle-tight trike-seat battery assist-wiring mudguards front-derailleur',
   immersion:
-    'dunked-electrics battery battery-contacts motor-stops water-in frame-drain hub-feel headset-turns bracket-feel fork-action shock-shaft stops-wheel lever-returns brake-cable-inside coaster-brake drum-brake chain-lube gear-cable post-freed kingpin lights',
+    'dunked-electrics battery battery-contacts motor-stops water-in frame-drain hub-feel headset-turns bracket-feel fork-action shock-shaft stops-wheel lever-returns brake-cable-inside coaster-brake drum-brake chain-lube gear-cable post-freed kingpin lights horn',
 };
 
 /** The least that putting a fault right disturbs, where that is not the usual work of its zone. */
@@ -60,6 +61,20 @@ const LEAST: Readonly<Record<string, string>> = {
   'tyre-firm flat': 'tyre-off',
   valve: 'air-out',
   sealant: 'air-out',
+  'valve-core': 'air-out',
+  'tyre-liner': 'tyre-off',
+  'axle-threads': 'axle-out',
+  'pads-for-event': 'brake-work',
+  'pads-for-event thin': 'brake-work',
+  'cable-pinch': 'brake-work',
+  'cable-age': 'brake-work@front brake-work@rear gears-set',
+  'chain-new': '',
+  'front-derailleur': 'gears-set',
+  'front-derailleur-set': 'gears-set',
+  'shifter-cover': 'gears-set',
+  'fork-travel-used': 'fork-suspension',
+  'shock-travel-used': 'rear-suspension',
+  'outdoor-cover': '',
   'tyre-casing': 'tyre-off',
   'tyre-seated': 'air-out',
   'tyre-direction': 'tyre-off',
@@ -118,6 +133,9 @@ const NOT_ASKED_AGAIN: Readonly<Record<string, string>> = {
   'spoke-tension-right': 'Spokes are squeezed again; a meter is for the season.',
   'headset-bearings': 'It would have to be opened again.',
   'pedal-threads': 'The pedals would have to come off again.',
+  'axle-threads': 'The axle would have to come out again; that it is home and tight is asked.',
+  'fasteners-felt': 'A look of the whole bike; each joint is asked by its own checkpoint.',
+  'closing-pass': 'A look of the whole bike; what was set is asked by its own checkpoint.',
   'post-freed': 'The post would have to come out again.',
   'hanger-measured': 'The derailleur would have to come off again; the hanger is looked at.',
   'every-fastener': 'A look of the whole bike; each joint is asked by its own checkpoint.',
@@ -171,7 +189,7 @@ describe('what disturbs a checkpoint', () => {
 
   it('is all work of its zone for a checkpoint that says nothing', () => {
     const own = { at: { front: 'front-brake', rear: 'rear-brake' } } as const;
-    expect(disturbedAt(own, { touch: 'brake-work', position: 'rear' })).toEqual(['rear']);
+    expect(disturbedAt(own, { touch: 'brake-work', position: 'rear' })).toEqual(['rear', 'rear-second']);
     expect(disturbedAt(own, { touch: 'axle-out', position: 'rear' })).toEqual([]);
     expect(disturbedAt({ at: { only: 'drivetrain' } }, { touch: 'gears-set', position: 'only' })).toEqual([
       'only',
@@ -228,7 +246,7 @@ describe('work, over every bike and every checkpoint', () => {
               if (end !== undefined) return (end === 'rear') === isRear;
               if (question.position === 'only' || !isEnded(each.touch))
                 return question.position === 'only' || !isOtherEnd(touch, question.position);
-              return (question.position === 'rear') === isRear;
+              return question.position.startsWith('rear') === isRear;
             }),
           );
           expect(asked.has(question.key), `${bike} ${question.key}`).toBe(disturbed);
@@ -295,17 +313,17 @@ describe('work, over every bike and every checkpoint', () => {
 /** Work on the chain ends at the rear wheel, on a fork at the front one. */
 function isOtherEnd(touch: string, position: string): boolean {
   if (['cranks-pedals', 'chain-sprockets', 'gears-set', 'rear-suspension'].includes(touch))
-    return position !== 'rear';
-  return touch === 'fork-suspension' && position === 'rear';
+    return !position.startsWith('rear');
+  return touch === 'fork-suspension' && position.startsWith('rear');
 }
 
 const BROUGHT_BY: Readonly<Record<string, string>> = {
-  wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
+  wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body axle-threads.thread cable-pinch.slips cable-pinch.crushed fasteners-felt.loose rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
   water:
     'freehub.slips fork-action.stuck corrosion.deep battery-contacts.burnt charger.damaged dunked-electrics.under',
   crash:
-    'rim-run-out.touches spoke-tension-left.none spoke-tension-right.none tyre-clearance.rubs headset-turns.binds-hard headset-clamp.steerer headset-bearings.steerer-crack trike-toe.far-out faceplate.loose bar-tape.pitted bars-off.marked kingpin.play frame-line.out jockey-wheels.bolt belt-tension.teeth hanger-measured.cracked saddle-rails.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.impact helmet.buckle test-ride.pulls crash-story.unknown transport-marks.pressed',
-  work: 'rim-run-out.touches spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs tyre-direction.wrong-size fixed-pad.on-body pad-pin.missing brake-fluid.wrong rim-brake-arms.wobbles bedded-in.not-yet headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-pressure.over trike-toe.far-out faceplate.loose kingpin.play kingpin.cotter every-fastener.turned pivot-torque.loose shock-sag.over crank-torque.loose pedal-threads.thread chain-routed.short jockey-wheels.bolt hub-gear.washer belt-tension.slack load-test.skips hanger-measured.cracked post-freed.cracked motor-mount.loose recall.open test-ride.pulls test-ride.brake',
+    'rim-run-out.touches spoke-tension-left.none spoke-tension-right.none tyre-clearance.rubs headset-turns.binds-hard headset-clamp.steerer headset-bearings.steerer-crack trike-toe.far-out faceplate.loose bar-tape.pitted bars-off.marked kingpin.play frame-line.out fasteners-felt.loose jockey-wheels.bolt belt-tension.teeth hanger-measured.cracked saddle-rails.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.impact helmet.buckle test-ride.pulls crash-story.unknown transport-marks.pressed',
+  work: 'axle-threads.thread cable-pinch.slips cable-pinch.crushed fasteners-felt.loose closing-pass.open rim-run-out.touches spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs tyre-direction.wrong-size fixed-pad.on-body pad-pin.missing brake-fluid.wrong rim-brake-arms.wobbles bedded-in.not-yet headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-pressure.over trike-toe.far-out faceplate.loose kingpin.play kingpin.cotter every-fastener.turned pivot-torque.loose shock-sag.over crank-torque.loose pedal-threads.thread chain-routed.short jockey-wheels.bolt hub-gear.washer belt-tension.slack load-test.skips hanger-measured.cracked post-freed.cracked motor-mount.loose recall.open test-ride.pulls test-ride.brake',
   age: 'pistons.wet fork-action.stuck bar-tape.pitted corrosion.deep every-fastener.turned battery-contacts.burnt charger.damaged recall.open',
 };
 

@@ -148,6 +148,56 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
     },
   },
+  winterPressure: {
+    question: 'Tyre pressure in the wet months?',
+    sides: {
+      'as-summer': {
+        name: 'As in summer',
+        rule: 'The same figure all year.',
+        reason: 'One figure to remember, and the rim stays off the ground.',
+      },
+      lower: {
+        name: 'A little lower',
+        rule: 'About 8 percent under the summer figure in wet, salt and freezing seasons, inside the window.',
+        reason: 'A softer tyre lies flatter and grips where it is slippery.',
+      },
+    },
+  },
+  quickRelease: {
+    question: 'How is a wheel proved tight?',
+    sides: {
+      palm: {
+        name: 'By the palm',
+        rule: 'The lever needs a firm palm and leaves its print.',
+        reason: 'The hand that closes it proves it, every time, with no tool.',
+      },
+      turns: {
+        name: 'Nut set by turns',
+        rule: 'The nut turned in by a set count, then the lever closed firmly.',
+        reason: 'Helpers with small hands and large get the same result.',
+      },
+      wrench: {
+        name: 'Wrench where there is no lever',
+        rule: 'Levers by the palm; axles with none by the torque wrench.',
+        reason: 'A bare axle tells the hand nothing.',
+      },
+    },
+  },
+  looseSpoke: {
+    question: 'What happens to a loose spoke?',
+    sides: {
+      mechanic: {
+        name: 'To the mechanic',
+        rule: 'Marked and left; a mechanic trues the wheel.',
+        reason: 'A wheel is easily made worse, and the next one to break is on the other side.',
+      },
+      nip: {
+        name: 'Nipped a little',
+        rule: 'A quarter turn, watched at the rim; more than two, or again: the mechanic.',
+        reason: 'A quarter turn today saves a spoke tomorrow.',
+      },
+    },
+  },
   sealantEvery: {
     question: 'How often is sealant renewed?',
     sides: {
@@ -248,6 +298,21 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
       },
     },
   },
+  axleThreads: {
+    question: 'What goes on axle threads?',
+    sides: {
+      grease: {
+        name: 'Grease',
+        rule: 'A thin coat of grease.',
+        reason: 'It is on the bench, it keeps water out, and torque figures are given for it.',
+      },
+      'anti-seize': {
+        name: 'Anti-seize paste',
+        rule: 'Paste on the thread, grease on the shaft.',
+        reason: 'Steel in aluminium grows fast where it is wet or salty; paste does not wash out.',
+      },
+    },
+  },
   roughHub: {
     question: 'What is done with a rough hub?',
     sides: {
@@ -265,6 +330,41 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
         name: 'Replace the hub or wheel',
         rule: 'A fleet wheel is swapped, the old one stored for parts.',
         reason: 'An hour of work costs more than the wheel of a children’s bike.',
+      },
+    },
+  },
+  headset: {
+    question: 'What is done with a rough headset?',
+    sides: {
+      regreased: {
+        name: 'Cleaned and regreased',
+        rule: 'Opened, cleaned, felt, greased; changed only if still rough.',
+        reason: 'Most are dry or dirty, not worn.',
+      },
+      bearings: {
+        name: 'New bearings',
+        rule: 'Both bearings changed.',
+        reason: 'The fork is out anyway, and bearings cost less than the hour.',
+      },
+      whole: {
+        name: 'Whole headset',
+        rule: 'Cups, race and bearings changed together.',
+        reason: 'A worn cup eats new bearings.',
+      },
+    },
+  },
+  oilyPads: {
+    question: 'What happens to oily pads?',
+    sides: {
+      scrap: {
+        name: 'Scrapped',
+        rule: 'Oily pads are thrown away.',
+        reason: 'Oil goes deep into a pad, and sanding takes off only the surface.',
+      },
+      sand: {
+        name: 'Sanded and tried',
+        rule: 'Sanded, bedded in, and used only if the wheel stops at the first pull.',
+        reason: 'A drop caught early has not gone deep. The brake decides, not the eye.',
       },
     },
   },
@@ -325,6 +425,21 @@ export const PRACTICE_PROSE: { readonly [Q in PracticeQuestion]: Practice<Q> } =
         name: 'Each season',
         rule: 'Every bike twice a year.',
         reason: 'Before the season it is made right, in the middle it stays right.',
+      },
+    },
+  },
+  chainOiled: {
+    question: 'Gears or oil first?',
+    sides: {
+      'after-gears': {
+        name: 'Gears, then oil',
+        rule: 'The gears are set, then the chain is lubed.',
+        reason: 'The cassette stays clean and the hands as well.',
+      },
+      'before-gears': {
+        name: 'Oil, then gears',
+        rule: 'Lubed first, the gears set while it soaks in.',
+        reason: 'A chain shifts as it will shift on the trail.',
       },
     },
   },

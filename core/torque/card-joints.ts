@@ -70,7 +70,7 @@ function ownCautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
     case 'pedal':
       return ['left-thread'];
     case 'caliper-mount':
-      return build.brakeFront === 'hydraulic-disc' || build.brakeRear === 'hydraulic-disc'
+      return [build.brakeFront, build.brakeRear, build.brakeRearSecond].includes('hydraulic-disc')
         ? ['hydraulics']
         : [];
     case 'axle-front':

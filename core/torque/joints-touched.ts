@@ -1,4 +1,4 @@
-import type { Touch, Touched } from '@cadre/core/catalogue';
+import { isRear, type Touch, type Touched } from '@cadre/core/catalogue';
 import type { Build, Joint } from '@cadre/core/fleet';
 import { jointsOf } from './card-joints';
 
@@ -25,7 +25,7 @@ const JOINTS_OF: Record<Touch, readonly Joint[]> = {
 export function jointsTouched(touched: readonly Touched[], build: Build): readonly Joint[] {
   const loosened = new Set(
     touched.flatMap(({ touch, position }): readonly Joint[] =>
-      touch === 'axle-out' ? [position === 'rear' ? 'axle-rear' : 'axle-front'] : JOINTS_OF[touch],
+      touch === 'axle-out' ? [isRear(position) ? 'axle-rear' : 'axle-front'] : JOINTS_OF[touch],
     ),
   );
   return jointsOf(build)

@@ -1,5 +1,5 @@
 import { DAY_MS } from '@cadre/core/time';
-import type { Position } from '@cadre/core/catalogue';
+import { isRear, type Position } from '@cadre/core/catalogue';
 import type { BikeKind, FitmentPosition, PartKind } from '@cadre/core/fleet';
 import { mostWorn, TYPICAL_OUTING } from '@cadre/core/measures';
 import { isWorn, type WearUnit, type WornMeasure } from './usual';
@@ -75,7 +75,7 @@ const CARRIED_BY: Record<WornMeasure, readonly PartKind[]> = {
 };
 
 function endOf(position: Position): FitmentPosition {
-  return position === 'only' || position === 'rear' ? position : 'front';
+  return position === 'only' ? 'only' : isRear(position) ? 'rear' : 'front';
 }
 
 function carrierOf(

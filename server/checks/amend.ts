@@ -6,8 +6,8 @@ import type { BodyOf } from '@cadre/contract/http';
 import { questionKey, questionsOf } from '@cadre/core/catalogue';
 import { resolveMarks, overlay, progressOf } from '@cadre/core/checks';
 import { judgeCheck } from '@cadre/core/findings';
-import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
-import { findBike, fittedOf } from '@cadre/server/fleet';
+import { checklistByHash } from '@cadre/server/catalogue';
+import { findBike, fittedOf, policyOnBike } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
@@ -31,8 +31,8 @@ export async function amendmentOf(
 ): Promise<readonly NewEvent<CheckEvents>[]> {
   const bike = await findBike(tx, signed.bikeId);
   const { checklist } = await checklistByHash(tx, signed.checklistHash);
-  const { policy } = await currentPolicy(tx);
-  const asked = questionsOf(checklist, await fittedOf(tx, bike));
+  const policy = await policyOnBike(tx, bike, signed.openedAt.getTime());
+  const asked = questionsOf(checklist, await fittedOf(tx, bike), policy.practices);
   const before = resolveMarks(
     (await tx.getRepository(markEntity).findBy({ checkId: signed.id })).map(markOf),
   );

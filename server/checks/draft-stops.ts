@@ -5,7 +5,6 @@ import { questionKey } from '@cadre/core/catalogue';
 import { markedUnasked, resolveMarks, type Mark } from '@cadre/core/checks';
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { isSameFault, stopsOf, type Finding } from '@cadre/core/findings';
-import { currentPolicy } from '@cadre/server/catalogue';
 import type { FactSource } from '@cadre/server/fitness';
 import { findBike } from '@cadre/server/fleet';
 import { markEntity, markedStopEntity, type MarkedStopRow } from './entities';
@@ -29,10 +28,9 @@ export interface StopChanges {
 /** The stops one person's marks say now. */
 export async function stopsBy(
   tx: EntityManager,
-  { check, checklist, questions }: CheckInHand,
+  { check, checklist, questions, policy }: CheckInHand,
   marks: readonly Mark[],
 ): Promise<readonly Finding[]> {
-  const { policy } = await currentPolicy(tx);
   const said = resolveMarks(marks);
   const noLongerAsked = markedUnasked(checklist, questions, said);
   const all = [...questions, ...noLongerAsked];

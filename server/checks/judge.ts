@@ -15,8 +15,8 @@ import { judgeCheck, withStops, type Finding } from '@cadre/core/findings';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { judgeRecheck } from '@cadre/core/repairs';
 import { endOfSiteDay, startOfSiteDay } from '@cadre/core/schedule';
-import { currentPolicy, checklistByHash } from '@cadre/server/catalogue';
-import { findBike, fittedOf } from '@cadre/server/fleet';
+import { checklistByHash } from '@cadre/server/catalogue';
+import { findBike, fittedOf, policyOnBike } from '@cadre/server/fleet';
 import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
@@ -58,11 +58,11 @@ export async function judgeSigned(
 ): Promise<NewEvent<CheckEvents>> {
   const bike = await findBike(tx, check.bikeId);
   const { checklist, reason } = await checklistByHash(tx, check.checklistHash);
-  const { policy } = await currentPolicy(tx);
+  const policy = await policyOnBike(tx, bike, check.openedAt.getTime());
   const { timeZone, disturbedAt, supersededAt } = await circumstancesOf(tx, bike, checklist);
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
-  const asked = questionsOf(checklist, fitted);
+  const asked = questionsOf(checklist, fitted, policy.practices);
   const folded = resolveMarks(marks);
   const noLongerAsked = markedUnasked(checklist, asked, folded);
   const answers = await measuredAnswers(tx, bike, checklist, [...asked, ...noLongerAsked], folded, policy);

@@ -6,12 +6,14 @@ import {
   questionsOf,
   measuredOn,
   onChecklist,
+  policyOn,
   type PolicyVersion,
   type Position,
 } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { readingEffect } from '@cadre/core/findings';
-import { bikeEntity, type BikeRow, measuredBikes, partsByBike } from '@cadre/server/fleet';
+import { siteDay } from '@cadre/core/schedule';
+import { bikeEntity, type BikeRow, measuredBikes, partsByBike, siteEntity } from '@cadre/server/fleet';
 import { checklistByHash } from '@cadre/server/catalogue';
 
 type Effects = AnswerOf<typeof previewPolicy>['readings'];
@@ -49,11 +51,9 @@ export async function readingsUnder(
   to: PolicyVersion,
   now: number,
 ): Promise<Effects> {
-  if (
-    JSON.stringify([from.limits, from.practices.chainLimit]) ===
-    JSON.stringify([to.limits, to.practices.chainLimit])
-  )
-    return [];
+  const judgesBy = ({ limits, practices, practiceExceptions }: PolicyVersion): string =>
+    JSON.stringify([limits, practices, practiceExceptions]);
+  if (judgesBy(from) === judgesBy(to)) return [];
   const readings = await lastReadings(tx, now - READ_DAYS * DAY_MS);
   const ids = [...new Set(readings.map((each) => each.bikeId))];
   const bikes = new Map(
@@ -64,12 +64,24 @@ export async function readingsUnder(
   );
   const measured = await measuredBikes(tx, [...bikes.values()]);
   const parts = await partsByBike(tx, ids);
+  const zones = new Map(
+    (await tx.getRepository(siteEntity).find({ select: { id: true, timeZone: true } })).map((site) => [
+      site.id,
+      site.timeZone,
+    ]),
+  );
   const effects: Effects[number][] = [];
   for (const { bikeId, checklistHash, checkpoint, position, reading, at } of readings) {
     const bike = bikes.get(bikeId);
     const on = measured.get(bikeId);
     if (!bike || !on) continue;
     const { checklist } = await checklistByHash(tx, checklistHash);
+    // In the season it was read in: what it means today is the same.
+    const where = {
+      kind: bike.build.kind,
+      siteId: bike.siteId,
+      day: siteDay(at.getTime(), zones.get(bike.siteId) ?? 'UTC'),
+    };
     const question = questionsOf(checklist, {
       build: bike.build,
       parts: parts.get(bikeId)?.parts ?? [],
@@ -78,8 +90,8 @@ export async function readingsUnder(
       question &&
       readingEffect(
         reading,
-        measuredOn(question, onChecklist(on, checklist), from),
-        measuredOn(question, onChecklist(on, checklist), to),
+        measuredOn(question, onChecklist(on, checklist), policyOn(from, where)),
+        measuredOn(question, onChecklist(on, checklist), policyOn(to, where)),
       );
     if (!question || !effect) continue;
     const { measure, typed } = reading;

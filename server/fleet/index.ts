@@ -13,6 +13,7 @@ export type { FleetEvents } from './events';
 export { fleetFeature } from './feature';
 export { measuredBikes } from './measured';
 export { describeModels, Models } from './models';
+export { policyOnBike } from './policy-on-bike';
 export { Racks } from './racks';
 export {
   describeBike,

@@ -1,7 +1,15 @@
 import type { DataSource, EntityManager } from 'typeorm';
 import type { policyVersions, previewPolicy, publishPolicy } from '@cadre/contract/policy';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { completePolicy, seasonIssues, ZONES, type PolicyVersion } from '@cadre/core/catalogue';
+import {
+  completePolicy,
+  exceptionIssues,
+  practicesEffect,
+  seasonIssues,
+  ZONES,
+  type EffectBike,
+  type PolicyVersion,
+} from '@cadre/core/catalogue';
 import type { FieldIssue } from '@cadre/core/errors';
 import { policyEffect, type DueService, type PolicyEffect } from '@cadre/core/fitness';
 import { limitIssues } from '@cadre/core/measures';
@@ -38,6 +46,12 @@ function refuseChoices(choices: Choices): void {
       ...(keys.indexOf(route.key) !== index ? [{ path: `${path}.key`, code: 'twice' } as const] : []),
     ];
   });
+  issues.push(
+    ...exceptionIssues(choices.practiceExceptions).map((issue) => ({
+      ...issue,
+      path: `policy.${issue.path}`,
+    })),
+  );
   issues.push(...seasonIssues(choices.seasons).map((issue) => ({ ...issue, path: `policy.${issue.path}` })));
   const rules = rulesOfProgram(shippedServices(choices.practices), choices.services);
   issues.push(
@@ -62,6 +76,11 @@ const tagsOf = async (tx: EntityManager): Promise<ReadonlyMap<string, string>> =
       bike.id,
       bike.tag,
     ]),
+  );
+
+const effectBikes = async (tx: EntityManager): Promise<readonly EffectBike[]> =>
+  (await tx.getRepository(bikeEntity).find({ select: { tag: true, siteId: true, build: true } })).map(
+    ({ tag, siteId, build: { kind } }) => ({ tag, siteId, kind }),
   );
 
 /** Every bike of which a finding would stand otherwise, or its services fall due otherwise, by tag. */
@@ -118,6 +137,11 @@ export class Policies {
     return {
       at,
       readings: await readingsUnder(tx, policy, next, at),
+      practices: practicesEffect(policy, next, await effectBikes(tx)).map((each) => ({
+        ...each,
+        climates: each.climates && [...each.climates],
+        tags: [...each.tags],
+      })),
       services: servicesEffect(
         states.map(({ bikeId, facts }) => ({
           tag: tags.get(bikeId) ?? '',

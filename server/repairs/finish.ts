@@ -7,8 +7,7 @@ import type { Finding } from '@cadre/core/findings';
 import { leastWork, withImplied } from '@cadre/core/catalogue';
 import { touchesOfPart, withTouches, type UsedPart } from '@cadre/core/repairs';
 import { torqueCard } from '@cadre/core/torque';
-import { currentPolicy } from '@cadre/server/catalogue';
-import { findBike, measuredBikes } from '@cadre/server/fleet';
+import { findBike, measuredBikes, policyOnBike } from '@cadre/server/fleet';
 import { lockItems, replacing, type PartEvents } from '@cadre/server/parts';
 import { factsOf } from '@cadre/server/fitness';
 import { RefusedError, type NewEvent } from '@cadre/server/platform/event-log';
@@ -83,12 +82,18 @@ async function renewing(
 }
 
 /** No joint is left tighter than the least of what is stated for it. A joint nobody stated a most for takes what the person says. */
-async function refuseOverTorque(tx: EntityManager, bikeId: string, torques: Body['torques']): Promise<void> {
+async function refuseOverTorque(
+  tx: EntityManager,
+  bikeId: string,
+  torques: Body['torques'],
+  at: number,
+): Promise<void> {
   if (torques.length === 0) return;
-  const bike = (await measuredBikes(tx, [await findBike(tx, bikeId)])).get(bikeId);
-  if (!bike) return;
-  const card = torqueCard(bike, (await currentPolicy(tx)).policy);
-  for (const [at, { joint, newtonMetres }] of torques.entries()) {
+  const bike = await findBike(tx, bikeId);
+  const measured = (await measuredBikes(tx, [bike])).get(bikeId);
+  if (!measured) return;
+  const card = torqueCard(measured, await policyOnBike(tx, bike, at));
+  for (const [index, { joint, newtonMetres }] of torques.entries()) {
     const most = card
       .filter((row) => row.joint === joint)
       .flatMap((row) => row.stated)
@@ -99,7 +104,7 @@ async function refuseOverTorque(tx: EntityManager, bikeId: string, torques: Body
       throw new RefusedError(
         'repair.over-torque',
         { joint, value: newtonMetres, most: least },
-        { fields: [{ path: `torques.${at}.newtonMetres`, code: 'too_big' }] },
+        { fields: [{ path: `torques.${index}.newtonMetres`, code: 'too_big' }] },
       );
   }
 }
@@ -121,7 +126,7 @@ export async function sayDone(
     .map((id): FieldIssue => ({ path: `work.${id}`, code: 'required' }));
   if (undone.length + astray.length > 0)
     throw new RefusedError('body.invalid', {}, { fields: [...undone, ...astray] });
-  await refuseOverTorque(tx, bikeId, body.torques);
+  await refuseOverTorque(tx, bikeId, body.torques, body.at);
   const items = await lockItems(tx, [...new Set(body.used.map((each) => each.itemId))]);
   const used = takeOffShelf(items, body);
   const fitted = await renewing(tx, items, bikeId, repairId, body);

@@ -1,7 +1,7 @@
 import { In, type EntityManager } from 'typeorm';
-import type { PolicyVersion, ServiceRule } from '@cadre/core/catalogue';
+import { practicesOn, type PolicyVersion, type ServiceRule } from '@cadre/core/catalogue';
 import { canonicalJson } from '@cadre/core/event-log';
-import type { Build } from '@cadre/core/fleet';
+import { BIKE_KINDS, type Build } from '@cadre/core/fleet';
 import {
   lastDone,
   rulesOfProgram,
@@ -138,7 +138,7 @@ export async function bikeUses(tx: EntityManager, bikeIds: readonly string[]): P
   });
 }
 
-type Policy = Pick<PolicyVersion, 'practices' | 'services' | 'seasons'>;
+type Policy = Pick<PolicyVersion, 'practices' | 'practiceExceptions' | 'services' | 'seasons'>;
 type Judge = (use: BikeUse) => readonly ServiceOfBike[];
 
 /** Laying out rules and seasons costs more than asking them: once for a policy, which never changes. */
@@ -154,14 +154,20 @@ export function servicesUnder(policy: Policy): Judge {
 }
 
 function judgeUnder(policy: Policy): Judge {
-  const rules = rulesOfProgram(shippedServices(policy.practices), policy.services);
+  /** Practices that set an interval are the same all year: the climate asked for is no matter. */
+  const rulesFor = new Map(
+    BIKE_KINDS.map((kind) => [
+      kind,
+      rulesOfProgram(shippedServices(practicesOn(policy, { kind, climate: 'dry' })), policy.services),
+    ]),
+  );
   /** Bikes built alike at one site have the same. */
   const plans = new Map<string, ServicePlan>();
   const planOf = ({ bike }: BikeUse): ServicePlan => {
     const key = canonicalJson(bike);
     const known = plans.get(key);
     if (known) return known;
-    const plan = servicePlan(rules, bike, BY_KEY);
+    const plan = servicePlan(rulesFor.get(bike.build.kind) ?? [], bike, BY_KEY);
     plans.set(key, plan);
     return plan;
   };

@@ -9,7 +9,7 @@ import { bikeEntity } from '@cadre/server/fleet';
 import { bikeUses, servicesUnder, type ServiceOfBike } from './bikes';
 import { bikeServiceEntity } from './entities';
 
-type Policy = Pick<PolicyVersion, 'practices' | 'services' | 'seasons' | 'soonDays'>;
+type Policy = Pick<PolicyVersion, 'practices' | 'practiceExceptions' | 'services' | 'seasons' | 'soonDays'>;
 
 /** What of a bike's services its fitness is judged from: those with a day they fall due on. */
 export function dueServices(

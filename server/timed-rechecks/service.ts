@@ -7,7 +7,7 @@ import { measuredOn } from '@cadre/core/catalogue';
 import { windowOn } from '@cadre/core/measures';
 import { answerSoak, dueAfter, isDue, type Gauged, type TimedRecheck } from '@cadre/core/timed-rechecks';
 import { currentPolicy } from '@cadre/server/catalogue';
-import { describeBike, findBike, measuredBikes } from '@cadre/server/fleet';
+import { describeBike, findBike, measuredBikes, policyOnBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { factsOf } from '@cadre/server/fitness';
 import { timedRecheckOf } from './rows';
@@ -62,8 +62,9 @@ export class TimedRechecks {
     bikeId: string,
     position: TimedRecheck['position'],
   ): Promise<Pick<TimedRecheck, 'floor' | 'floorSource'>> {
-    const measured = (await measuredBikes(tx, [await findBike(tx, bikeId)])).get(bikeId);
-    const { policy } = await currentPolicy(tx);
+    const bike = await findBike(tx, bikeId);
+    const measured = (await measuredBikes(tx, [bike])).get(bikeId);
+    const policy = await policyOnBike(tx, bike, this.now());
     if (!measured) return { floor: null };
     const { floor, floorSource } = windowOn(measuredOn({ position, zone: 'front-wheel' }, measured, policy));
     return { floor, ...(floorSource === undefined ? {} : { floorSource }) };

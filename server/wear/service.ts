@@ -4,8 +4,7 @@ import type { AnswerOf } from '@cadre/contract/http';
 import type { wearOfBike } from '@cadre/contract/wear';
 import { measuredOn } from '@cadre/core/catalogue';
 import { fleetPrior, usualWear, worseWay, wornAt, type WearPrior, type WearSeries } from '@cadre/core/wear';
-import { currentPolicy } from '@cadre/server/catalogue';
-import { findBike, measuredBikes } from '@cadre/server/fleet';
+import { findBike, measuredBikes, policyOnBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { measuredLately, seriesOf } from './read';
 
@@ -48,7 +47,7 @@ export class Wear {
       at,
     );
     const measured = (await measuredBikes(tx, [bike])).get(bikeId);
-    const { policy } = await currentPolicy(tx);
+    const policy = await policyOnBike(tx, bike, at);
     return {
       at,
       series: own.map((series) => ({

@@ -11,6 +11,20 @@ export const TRIAL_BIKES: Readonly<Record<string, Build>> = {
     gears: 'single-speed',
     sprockets: 1,
   },
+  /** A coaster and a hand brake on one wheel. */
+  'two-brakes': {
+    ...USUAL_BUILD.child,
+    brakeRear: 'rim',
+    brakeRearSecond: 'coaster',
+    gears: 'hub-gear',
+    sprockets: 1,
+  },
+  'two-rings': {
+    ...USUAL_BUILD.hybrid,
+    accessories: ['front-derailleur', 'horn', 'device', 'outdoors'],
+  },
+  lined: { ...USUAL_BUILD['full-suspension'], accessories: ['tyre-liner'] },
+  'drum-trike': { ...USUAL_BUILD.trike, brakeFront: 'drum', brakeRear: 'drum', brakeRearSecond: 'parking' },
   drum: {
     ...USUAL_BUILD.hybrid,
     brakeFront: 'drum',

@@ -18,7 +18,7 @@ import {
   type SavedCheck,
   type SavedMark,
 } from '@cadre/web/platform/local-db';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { useCatalogue, usePolicyOn } from '@cadre/web/catalogue';
 import {
   draftFor,
   joinChecks,
@@ -52,6 +52,7 @@ export function useBatchCheck(input: {
   const fleet = useFleet();
   const session = useSession();
   const outbox = useOutbox();
+  const policyOn = usePolicyOn();
   const readings = useReadings();
   const { checklists, ready, trouble, loadChecklists } = useBatchChecklists(input, () => live.refresh());
   const checks = shallowRef<readonly SavedCheck[]>([]);
@@ -142,9 +143,17 @@ export function useBatchCheck(input: {
       const before = made.get(bike.id);
       if (before?.key === key) return before.row;
       const asked = check
-        ? questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] })
+        ? questionsOf(
+            check.checklist,
+            { build: check.build, parts: check.parts ?? [] },
+            policyOn(bike, check.openedAt).practices,
+          )
         : checklist
-          ? questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts })
+          ? questionsOf(
+              checklist.checklist,
+              { build: bike.build, parts: bike.parts },
+              policyOn(bike).practices,
+            )
           : [];
       const answers = resolveMarks(own.map((each) => each.mark));
       const progress = progressOf(asked, answers);

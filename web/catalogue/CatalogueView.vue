@@ -128,7 +128,7 @@ const pick = (key: string): void =>
           v-if="shown"
           :key="shown.checkpoint.key"
           :class="!open && 'max-lg:hidden'"
-          :checkpoint="shown.checkpoint"
+          :written="shown.checkpoint"
           :own="shown.own"
           :on="shown.on"
           :ready="ready"

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Wrench } from '@lucide/vue';
-import { positionsAsked, type Checkpoint } from '@cadre/core/catalogue';
+import { DEFAULT_PRACTICES, positionsAsked, practised, type Checkpoint } from '@cadre/core/catalogue';
 import { CautionLine } from '@cadre/web/ui';
 import PolicyPractices from './PolicyPractices.vue';
 import LookDrawing from './LookDrawing.vue';
+import { useCatalogue } from './use-catalogue';
 import { ruleWords } from './rule-words';
 import { BY_WORDS, minutesWords, STANCE_WORDS } from './checklist-wording';
 import { PHASE_WORDS, POSITION_WORDS, SEVERITY_WORDS, ZONE_WORDS } from '@cadre/web/words';
@@ -12,18 +13,23 @@ import * as t from './messages';
 
 /** One checkpoint as a trainee reads it: how to look, what a pass looks like, what may be wrong and what then. */
 const props = defineProps<{
-  checkpoint: Checkpoint;
+  /** As written; shown as the program's practices have it. */
+  written: Checkpoint;
   own: boolean;
   on: readonly { key: string; name: string; critical: boolean }[];
   ready: boolean;
   nameOf: (key: string) => string;
 }>();
+const catalogue = useCatalogue();
+const checkpoint = computed(() =>
+  practised(props.written, catalogue.policy()?.practices ?? DEFAULT_PRACTICES),
+);
 const places = computed(() => {
-  const positions = positionsAsked(props.checkpoint);
+  const positions = positionsAsked(props.written);
   const zones = [
     ...new Set(
       positions.map(
-        (position) => ZONE_WORDS[props.checkpoint.at[position as 'only' | 'front' | 'rear'] ?? 'off-bike'],
+        (position) => ZONE_WORDS[props.written.at[position as 'only' | 'front' | 'rear'] ?? 'off-bike'],
       ),
     ),
   ];

@@ -53,6 +53,7 @@ const limit = computed(() => {
       <PolicyPractices
         v-if="question.checkpoint.practices?.length"
         :questions="question.checkpoint.practices"
+        :of="question.practices"
       />
     </div>
     <LookDrawing

@@ -6,6 +6,7 @@ import { resolveMarks, type Mark, type Answer } from '@cadre/core/checks';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
+import { usePolicyOn } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useRefusal, type Refusal } from '@cadre/web/ui';
 import { marksOf, type MarkGiven } from './drafts';
@@ -35,6 +36,7 @@ export function useCheckRecord(): CheckRecord {
   const fleet = useFleet();
   const refusal = useRefusal();
   const act = useAct();
+  const policyOn = usePolicyOn();
   const check = shallowRef<Check | null>(null);
   const amending = ref<NewMark[]>([]);
   const reason = ref('');
@@ -47,10 +49,11 @@ export function useCheckRecord(): CheckRecord {
   const asked = computed(() => {
     const bike = fleet.bikeById.get(check.value?.bikeId ?? '');
     if (!check.value || !bike) return [];
-    return questionsOf(check.value.checklist, {
-      build: bike.build,
-      parts: bike.parts,
-    });
+    return questionsOf(
+      check.value.checklist,
+      { build: bike.build, parts: bike.parts },
+      policyOn(bike, check.value.openedAt).practices,
+    );
   });
   const answers = computed(() => resolveMarks((check.value?.marks ?? []) as readonly Mark[]));
   const instead = computed(() => resolveMarks(amending.value as readonly Mark[]));

@@ -9,6 +9,8 @@ import {
   type SavedCheck,
   type SavedMark,
 } from '@cadre/web/platform/local-db';
+import { usePolicyOn } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
 import { readWriter } from '@cadre/web/platform/authorship';
 import { saveMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
@@ -29,6 +31,8 @@ export interface Draft {
 /** A draft: what is kept of one check, folded by core, and the acts on it. Everything is kept before it is sent. */
 export function useDraft(id: string, raised: () => ReadonlySet<string> = () => new Set()): Draft {
   const outbox = useOutbox();
+  const policyOn = usePolicyOn();
+  const fleet = useFleet();
   const check = shallowRef<SavedCheck | null>(null);
   const rows = shallowRef<readonly SavedMark[]>([]);
   const subscription = followSaved(
@@ -45,7 +49,11 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
 
   const asked = computed(() =>
     check.value
-      ? questionsOf(check.value.checklist, { build: check.value.build, parts: check.value.parts ?? [] })
+      ? questionsOf(
+          check.value.checklist,
+          { build: check.value.build, parts: check.value.parts ?? [] },
+          policyOn(fleet.bikeById.get(check.value.bikeId), check.value.openedAt).practices,
+        )
       : [],
   );
   /** What is open already comes first at its station: it is looked at before anything hides it. */

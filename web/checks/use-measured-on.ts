@@ -1,13 +1,7 @@
 import type { Bike } from '@cadre/contract/fleet';
-import {
-  DEFAULT_POLICY,
-  measuredOn,
-  onChecklist,
-  type Question,
-  type ChecklistVersion,
-} from '@cadre/core/catalogue';
+import { measuredOn, onChecklist, type Question, type ChecklistVersion } from '@cadre/core/catalogue';
 import type { MeasuredOn } from '@cadre/core/measures';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { usePolicyOn } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 
 type Checklist = Pick<ChecklistVersion, 'key' | 'newWheels'>;
@@ -18,7 +12,7 @@ export function useMeasuredOn(): (
   question: Pick<Question, 'position' | 'zone' | 'limit'>,
   checklist?: Checklist,
 ) => MeasuredOn {
-  const catalogue = useCatalogue();
+  const policyOn = usePolicyOn();
   const fleet = useFleet();
   return (bike, asked, checklist) => {
     const model = fleet.modelOf(bike)?.fit ?? {};
@@ -29,6 +23,6 @@ export function useMeasuredOn(): (
       parts: bike.marked,
       inStore: bike.whereabouts === 'laid-up',
     };
-    return measuredOn(asked, onChecklist(measured, checklist), catalogue.policy() ?? DEFAULT_POLICY);
+    return measuredOn(asked, onChecklist(measured, checklist), policyOn(bike));
   };
 }

@@ -142,6 +142,7 @@ export const frontWheelSize = message('Front wheel size');
 export const rearWheelSize = message('Rear wheel size');
 export const frontBrake = message('Front brake');
 export const rearBrake = message('Rear brake');
+export const secondRearBrake = message('Second rear brake');
 export const frontTyre = message('Front tyre');
 export const rearTyre = message('Rear tyre');
 export const fitListFitItem = message('Fit list: {fitItem}');

@@ -21,6 +21,7 @@ const COLUMN_WORDS: Partial<Record<string, string>> = {
   wheelSizeRear: t.rearWheelSize,
   brakeFront: t.frontBrake,
   brakeRear: t.rearBrake,
+  brakeRearSecond: t.secondRearBrake,
   tyreFront: t.frontTyre,
   tyreRear: t.rearTyre,
 };

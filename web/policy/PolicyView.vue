@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, provide, reactive, ref } from 'vue';
 import type { PolicyChoices } from '@cadre/contract/catalogue';
-import { PRACTICE_QUESTIONS } from '@cadre/core/catalogue';
+import { exceptionIssues, PRACTICE_QUESTIONS, type PracticeException } from '@cadre/core/catalogue';
 import { LimitChoices } from '@cadre/web/measures';
 import { MoneyChoice } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
@@ -13,6 +13,7 @@ import MarksAndWeights from './MarksAndWeights.vue';
 import { POLICY_FORM } from './policy-key';
 import PolicyVersions from './PolicyVersions.vue';
 import PracticeChoice from './PracticeChoice.vue';
+import PracticeExceptions from './PracticeExceptions.vue';
 import SavePolicy from './SavePolicy.vue';
 import SecondPersonZones from './SecondPersonZones.vue';
 import { usePolicyForm } from './use-policy-form';
@@ -34,6 +35,9 @@ const wrong = reactive({
   seasons: false,
   services: false,
 });
+const exceptionsWrong = computed(
+  () => exceptionIssues((choices.value?.practiceExceptions ?? []) as readonly PracticeException[]).length > 0,
+);
 onMounted(() => refusal.run(form.begin));
 </script>
 
@@ -87,19 +91,26 @@ onMounted(() => refusal.run(form.begin));
         <NamesKept v-if="isWhole" />
         <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">
           <h2 id="practices" class="sturdy text-xl">{{ t.practices }}</h2>
-          <PracticeChoice
-            v-for="question in PRACTICE_QUESTIONS"
-            :key="question"
-            :question="question"
-            :chosen="choices.practices[question]"
-            @choose="(side) => form.set({ practices: { ...choices!.practices, [question]: side } as never })"
-          />
+          <div v-for="question in PRACTICE_QUESTIONS" :key="question">
+            <PracticeChoice
+              :question="question"
+              :chosen="choices.practices[question]"
+              @choose="
+                (side) => form.set({ practices: { ...choices!.practices, [question]: side } as never })
+              "
+            />
+            <PracticeExceptions :question="question" :chosen="choices.practices[question]" />
+          </div>
         </section>
       </fieldset>
       <div
         class="space-y-6 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:self-start lg:overflow-y-auto"
       >
-        <SavePolicy v-if="may" :wrong="Object.values(wrong).some(Boolean)" :refusal="refusal" />
+        <SavePolicy
+          v-if="may"
+          :wrong="Object.values(wrong).some(Boolean) || exceptionsWrong"
+          :refusal="refusal"
+        />
         <PolicyVersions />
       </div>
     </div>

@@ -133,3 +133,19 @@ export const helpPolicySeason = message('Season');
 export const helpPolicySeasonMeans = message(
   'Days of every year on which a site is wet, salty, freezing or dusty. Some services come round sooner then.',
 );
+
+// PracticeExceptions
+export const exceptionNumber = message('Exception {number}');
+export const insteadDo = message('Instead');
+export const onTheseBikes = message('On these bikes (none ticked: all)');
+export const inTheseSeasons = message('In these seasons (none ticked: all year)');
+export const removeException = message('Remove exception {number}');
+export const addException = message('Add an exception for some bikes or seasons');
+export const chooseKindsOrSeasons = message('Tick the bikes or the seasons this is for.');
+
+// PracticesEffect
+export const practicesWouldChange = message('Practices would change:');
+export const bikesNamed = message(
+  '{bikes, plural, one {# bike} other {# bikes}}: {tags}{more, plural, =0 {} other { and # more}}',
+);
+export const onlyInSeasons = message('{bikes}. Only when it is {seasons}.');

@@ -4,7 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { asBuilt } from '@cadre/core/catalogue';
 import { rulesOfProgram, settlingQuestions } from '@cadre/core/services';
 import { CHECKPOINTS, shippedServices } from '@cadre/core/shipped';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { useCatalogue, usePolicyOn } from '@cadre/web/catalogue';
 import ServicesDue from './ServicesDue.vue';
 import * as t from './messages';
 
@@ -16,12 +16,13 @@ const props = defineProps<{
   timeZone?: string | undefined;
 }>();
 const catalogue = useCatalogue();
+const policyOn = usePolicyOn();
 const BY_KEY = new Map(CHECKPOINTS.map((checkpoint) => [checkpoint.key, checkpoint]));
 const settled = computed(() => {
   const policy = catalogue.policy();
   if (!policy) return new Set<string>();
   return new Set(
-    rulesOfProgram(shippedServices(policy.practices), policy.services)
+    rulesOfProgram(shippedServices(policyOn(props.bike).practices), policy.services)
       .filter((rule) => {
         const questions = settlingQuestions(rule, asBuilt(props.bike.build), BY_KEY);
         return questions.length > 0 && questions.every((question) => props.passed.has(question));

@@ -7,3 +7,4 @@ export const ServicesDue = defineAsyncComponent(() => import('./ServicesDue.vue'
 /** For the policy alone. */
 export const SeasonsChoice = defineAsyncComponent(() => import('./SeasonsChoice.vue'));
 export const ServicesChoice = defineAsyncComponent(() => import('./ServicesChoice.vue'));
+export { CLIMATE_WORDS } from './service-wording';

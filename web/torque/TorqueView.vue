@@ -2,7 +2,7 @@
 import { computed, onMounted } from 'vue';
 import { RouterLink } from 'vue-router';
 import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { useCatalogue, usePolicyOn } from '@cadre/web/catalogue';
 import { KIND_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -15,6 +15,7 @@ import * as t from './messages';
 const props = defineProps<{ bikeId: string }>();
 const fleet = useFleet();
 const catalogue = useCatalogue();
+const policyOn = usePolicyOn();
 const session = useSession();
 const now = useNow();
 onMounted(() => {
@@ -39,7 +40,7 @@ const WAY_WORDS: Readonly<Record<string, string>> = {
   'ten-under': t.yourPolicy10Below,
   witness: t.yourPolicyTightenOnce,
 };
-const way = computed(() => WAY_WORDS[catalogue.policy()?.practices.torque ?? 'stated']);
+const way = computed(() => WAY_WORDS[policyOn(bike.value).practices.torque]);
 const print = (): void => window.print();
 </script>
 

@@ -1,10 +1,9 @@
 import { computed, type ComputedRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { handForce, readNumber, wrenchSetting } from '@cadre/core/measures';
 import { torqueCard, type TorqueCardRow } from '@cadre/core/torque';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { usePolicyOn } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import * as t from './messages';
 
@@ -24,15 +23,12 @@ export interface TorqueInHand {
 /** Every joint of a bike with the torque it takes here. */
 export function useTorqueRows(bike: () => Bike | null): ComputedRef<readonly TorqueCardRow[]> {
   const fleet = useFleet();
-  const catalogue = useCatalogue();
+  const policyOn = usePolicyOn();
   return computed(() => {
     const here = bike();
     if (!here) return [];
     const model = fleet.modelOf(here)?.fit ?? {};
-    return torqueCard(
-      { build: here.build, model, own: here.fit, parts: here.marked },
-      catalogue.policy() ?? DEFAULT_POLICY,
-    );
+    return torqueCard({ build: here.build, model, own: here.fit, parts: here.marked }, policyOn(here));
   });
 }
 

@@ -34,6 +34,7 @@ export const POSITION_WORDS: Record<Position, string> = {
   rear: t.rear,
   'left-front': t.leftFront,
   'right-front': t.rightFront,
+  'rear-second': t.rearSecond,
 };
 
 export const SEVERITY_WORDS: Record<Severity, string> = {

@@ -116,6 +116,7 @@ export const fork = message('Fork');
 export const rearSuspension = message('Rear suspension');
 export const frontBrake = message('Front brake');
 export const rearBrake = message('Rear brake');
+export const secondRearBrake = message('Second rear brake');
 export const frontWheelRetention = message('Front wheel retention');
 export const rearWheelRetention = message('Rear wheel retention');
 export const frontTyre = message('Front tyre');
@@ -141,6 +142,11 @@ export const adjustableStem = message('Adjustable stem');
 export const foldingHinge = message('Folding hinge');
 export const clipInPedals = message('Clip-in pedals');
 export const electronicShifting = message('Electronic shifting');
+export const frontDerailleur = message('Front derailleur');
+export const tyreLiner = message('Tyre liner or insert');
+export const horn = message('Horn');
+export const deviceWithCharge = message('Computer or other device to charge');
+export const storedOutdoors = message('Stored outdoors');
 
 // checkpoint-words
 export const left = message('left');
@@ -164,6 +170,7 @@ export const front = message('front');
 export const rear = message('rear');
 export const leftFront = message('left front');
 export const rightFront = message('right front');
+export const rearSecond = message('second rear brake');
 export const doNotRide = message('Do not ride');
 export const fixDate = message('Fix by a date');
 export const maintenance = message('Maintenance');

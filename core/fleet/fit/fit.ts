@@ -1,6 +1,7 @@
 import type { FieldIssue } from '@cadre/core/errors';
 import { MATERIALS, type Build } from '../build';
 import { JOINTS, type Joint } from '../joint';
+import type { FitList } from './fit-list';
 
 /** What a fit list is about, in the order it is filled in. */
 export const FIT_TOPICS = [
@@ -48,6 +49,11 @@ const number = (unit: Extract<Stated, { type: 'number' }>['unit'], least: number
   most,
 });
 const text = (most: number): Stated => ({ type: 'text', most });
+const brakesOf = (build: Build): readonly string[] => [
+  build.brakeFront,
+  build.brakeRear,
+  build.brakeRearSecond ?? 'none',
+];
 const isDisc = (brake: string): boolean => brake === 'hydraulic-disc' || brake === 'cable-disc';
 
 function ends(
@@ -76,8 +82,8 @@ const JOINT_ON: Record<Joint, (build: Build) => boolean> = {
   'crank-arm': always,
   pedal: always,
   'ring-bolt': always,
-  'rotor-bolt': (build) => isDisc(build.brakeFront) || isDisc(build.brakeRear),
-  'caliper-mount': (build) => isDisc(build.brakeFront) || isDisc(build.brakeRear),
+  'rotor-bolt': (build) => brakesOf(build).some(isDisc),
+  'caliper-mount': (build) => brakesOf(build).some(isDisc),
   'axle-front': (build) => build.retentionFront !== 'quick-release',
   'axle-rear': (build) => build.retentionRear !== 'quick-release',
   pivot: (build) => build.rearSuspension === 'shock',
@@ -98,7 +104,7 @@ export const FIT_ITEMS: readonly FitItem[] = [
     key: 'fluid',
     topic: 'brakes',
     stated: { type: 'choice', choices: FLUIDS },
-    on: (build) => [build.brakeFront, build.brakeRear].includes('hydraulic-disc'),
+    on: (build) => brakesOf(build).includes('hydraulic-disc'),
   },
   ...ends('rotorNominal', 'brakes', number('mm', 1, 3), (build, end) => isDisc(build[`brake${end}`])),
   ...ends(
@@ -205,9 +211,6 @@ export const FIT_ITEMS: readonly FitItem[] = [
   { key: 'maximumLoad', topic: 'whole', stated: number('kg', 20, 400), on: always },
 ];
 
-/** What is stated, by the item's key. Not in it: not known. */
-export type FitList = Readonly<Record<string, number | string>>;
-
 const itemByKey = new Map(FIT_ITEMS.map((item) => [item.key, item]));
 
 export function fitItem(key: string): FitItem | undefined {
@@ -217,11 +220,6 @@ export function fitItem(key: string): FitItem | undefined {
 /** The items a bike built so may state, in order. */
 export function fitItemsOf(build: Build): readonly FitItem[] {
   return FIT_ITEMS.filter((item) => item.on(build));
-}
-
-/** A bike's fit list: what its model states, and over it what the bike states itself. */
-export function inheritFit(model: FitList, own: FitList): FitList {
-  return { ...model, ...own };
 }
 
 function issueOf(item: FitItem, value: number | string): FieldIssue | null {

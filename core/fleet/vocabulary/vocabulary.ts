@@ -50,6 +50,7 @@ const PATTERNS: { readonly [F in BuildWord]?: Patterns } = {
   rearSuspension: { none: /^(none|no|rigid|0|hard ?tail)$/, shock: /shock|sus\w*|air|coil|yes|\d+ ?mm/ },
   brakeFront: BRAKES,
   brakeRear: BRAKES,
+  brakeRearSecond: { parking: /park|lock/, ...BRAKES },
   retentionFront: {},
   retentionRear: {},
   tyreFront: {},
@@ -123,7 +124,10 @@ export function wordFor(field: BuildWord, text: string): ReadWord | null {
   if (exact) return { word: exact, sure: true };
   if (field === 'wheelSizeFront' || field === 'wheelSizeRear') return wheelSizeIn(said);
   // "disc" alone does not say how it is pulled: the commoner one is proposed, not taken.
-  if ((field === 'brakeFront' || field === 'brakeRear') && /^(disc|disk)s?( brakes?)?$/.test(said))
+  if (
+    (field === 'brakeFront' || field === 'brakeRear' || field === 'brakeRearSecond') &&
+    /^(disc|disk)s?( brakes?)?$/.test(said)
+  )
     return { word: 'hydraulic-disc', sure: false };
   const found = Object.entries(patternsOf(field)).filter(([, pattern]) => pattern.test(said));
   const [first] = found;
@@ -157,6 +161,11 @@ const ACCESSORY_PATTERNS: Record<Accessory, RegExp> = {
   'folding-hinge': /fold/,
   'clip-pedals': /clip ?(in|less)|cleat/,
   'electronic-shifting': /electronic|wireless shift/,
+  'front-derailleur': /front (derailleur|mech)/,
+  'tyre-liner': /liner|insert/,
+  horn: /horn/,
+  device: /computer|tracker|gps|device/,
+  outdoors: /outdoor|outside/,
 };
 
 /** The accessories a list names, and the words in it that are none. */

@@ -1,8 +1,9 @@
 import type { Checkpoint } from '@cadre/core/catalogue';
-import { all, carries, fault, fitted, look, mechanicFault, not, sprockets } from '../author';
+import { all, any, carries, fault, fitted, look, mechanicFault, not, sprockets } from '../author';
 
 const CHAIN = fitted('transmission', 'chain');
 const DERAILLEUR = fitted('gears', 'derailleur');
+const FRONT_DERAILLEUR = carries('front-derailleur');
 const FINGERS = 'Fingers clear of ring and sprockets; battery off on an assisted bike.';
 
 export const drivetrainWorkshop: readonly Checkpoint[] = [
@@ -206,13 +207,14 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Chain clean and lubed',
     at: { only: 'drivetrain' },
     stance: 'drive',
-    how: 'Gears set before this. Wipe the chain through a cloth, a drop on each roller, turn, let it soak, wipe the outside dry.',
+    phase: 'stand',
+    how: 'Wipe the chain through a cloth, a drop on each roller, turn, let it soak, wipe the outside dry.',
     passWhen: 'Quiet, outside dry to the touch.',
     faults: [
       fault('dry', 'Dry or rusty', 'upkeep', 'Clean, lube, look for stiff links.', {
         askNext: ['chain-joined'],
       }),
-      fault('caked', 'Caked with dirt', 'upkeep', 'Degrease by your policy’s method, rinse, dry, lube.'),
+      fault('caked', 'Caked with dirt', 'upkeep', 'Degrease, rinse, dry, lube.'),
     ],
     applies: CHAIN,
     minutes: 1,
@@ -220,7 +222,30 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     work: [],
     tools: ['Cloth', 'Lube'],
     cautions: ['Lube and degreaser stay away from rotors and pads.', FINGERS],
-    practices: ['chainLube', 'lubeKind', 'newChain'],
+    practices: ['chainLube'],
+  }),
+  look({
+    key: 'chain-new',
+    name: 'New chain and its packing grease',
+    at: { only: 'drivetrain' },
+    phase: 'stand',
+    how: 'Wipe the outside of the chain with a dry cloth until it leaves no black. What is inside the rollers stays in: no degreaser.',
+    passWhen: 'Dry outside, grease left inside, turns without a dry noise.',
+    faults: [
+      fault('dry', 'Dry or rusty out of the box', 'upkeep', 'Lube each roller, wipe the outside dry.'),
+      fault(
+        'sticky',
+        'Sticky outside: picks up grit',
+        'upkeep',
+        'Wipe again, with a cloth and nothing else.',
+      ),
+    ],
+    applies: fitted('transmission', 'chain'),
+    minutes: 1,
+    disturbedBy: [],
+    work: [],
+    tools: ['Cloth'],
+    cautions: [FINGERS],
   }),
   look({
     key: 'chain-routed',
@@ -431,6 +456,134 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     cautions: ['Limit screws do not wander: after a knock look at the hanger first.', FINGERS],
   }),
   look({
+    key: 'front-derailleur',
+    name: 'Front derailleur clear',
+    at: { only: 'drivetrain' },
+    phase: 'stand',
+    stance: 'drive',
+    how: 'Turn the cranks and shift the front from the smallest ring to the largest and back. Watch the cage pass the crank arm, and the chain at both ends.',
+    passWhen: 'Cage clear of crank and rings; chain never over an end.',
+    faults: [
+      fault(
+        'over-end',
+        'Chain goes over an end',
+        'stop',
+        'Limit screw, a quarter turn at a time, then try again.',
+        {
+          askNext: ['front-derailleur-set'],
+        },
+      ),
+      fault(
+        'hits',
+        'Cage hits the crank arm or a ring',
+        'stop',
+        'Do not ride: a cage that catches stops the cranks. Set height and angle.',
+        {
+          askNext: ['front-derailleur-set'],
+        },
+      ),
+      fault('loose', 'Loose on the frame', 'stop', 'Torque its clamp, then set height and angle.'),
+      fault('rubs', 'Chain rubs the cage', 'upkeep', 'Cable at the adjuster.'),
+    ],
+    applies: FRONT_DERAILLEUR,
+    minutes: 0.15,
+    disturbedBy: ['cranks-pedals', 'chain-sprockets', 'gears-set', 'crash', 'transport'],
+    work: ['gears-set'],
+    cautions: [FINGERS],
+  }),
+  look({
+    key: 'front-derailleur-set',
+    name: 'Front derailleur set',
+    at: { only: 'drivetrain' },
+    phase: 'stand',
+    stance: 'drive',
+    how: 'Largest ring. See that the cage’s outer plate stands one to three millimetres over the teeth and runs along the ring. Then each limit: the chain clears the plate by a hair at both ends.',
+    passWhen: 'Height, line and both limits right; cable pulls at once.',
+    faults: [
+      fault(
+        'limits',
+        'A limit out',
+        'soon',
+        'Limit screw, a quarter turn at a time: inner with the largest sprocket, outer with the smallest.',
+      ),
+      fault(
+        'height',
+        'Too high, too low, or out of line',
+        'soon',
+        'Cable off, move it on the frame, torque its clamp, cable on.',
+      ),
+      fault('worn', 'Cage worn through or bent', 'soon', 'New derailleur.'),
+    ],
+    applies: FRONT_DERAILLEUR,
+    minutes: 1,
+    disturbedBy: [],
+    work: ['gears-set'],
+    tools: ['Screwdriver', 'Hex key'],
+    cautions: [FINGERS],
+  }),
+  look({
+    key: 'shifter-cover',
+    name: 'Shifters opened and inspected',
+    at: { only: 'cockpit' },
+    phase: 'stand',
+    how: 'Lift the cover or the rubber of each shifter and look at the cable’s end with a torch. Shift through: no broken strand, no dirt, cover back on with its screw.',
+    passWhen: 'Cable end whole, clean inside, cover and screw in place.',
+    faults: [
+      fault('strand', 'Cable breaking at its end', 'soon', 'New cable before it snaps in the shifter.'),
+      fault('cover', 'Cover, screw or rubber missing', 'upkeep', 'Fit one: dirt and water get in.'),
+    ],
+    applies: all(fitted('gears', 'derailleur', 'hub-gear'), not(carries('electronic-shifting'))),
+    minutes: 0.6,
+    disturbedBy: [],
+    work: ['gears-set'],
+    tools: ['Torch', 'Small screwdriver'],
+  }),
+  look({
+    key: 'cable-age',
+    name: 'Age of cables and tape',
+    at: { only: 'cockpit' },
+    how: 'Read from the bike’s record when cables, outers and bar tape were last new. Bend each outer where it leaves the bar: a stiff or cracked one is old, whatever the record says.',
+    passWhen: 'Dates known, none past the time your services give, none stiff or cracked.',
+    faults: [
+      fault(
+        'old',
+        'Past their time',
+        'upkeep',
+        'Plan new inners and outers, brake and gear together; tape where it has to come off.',
+      ),
+      fault('unknown', 'Nobody knows', 'watch', 'Write today’s date down as the last one known.'),
+    ],
+    applies: any(
+      fitted('brake', 'rim', 'cable-disc', 'drum'),
+      all(fitted('gears', 'derailleur', 'hub-gear'), not(carries('electronic-shifting'))),
+    ),
+    minutes: 0.3,
+    disturbedBy: [],
+    work: ['brake-work@front', 'brake-work@rear', 'gears-set'],
+  }),
+  look({
+    key: 'dropper-shaft',
+    name: 'Dropper’s shaft and collar',
+    at: { only: 'saddle-post' },
+    phase: 'stand',
+    how: 'Post up. Wipe the shaft and run a nail round it. Try the collar at the seal by hand: it is tight and does not turn. Look for a ring of oil.',
+    passWhen: 'Shaft smooth and dry, collar tight.',
+    faults: [
+      fault('scratch', 'Scratch that catches a nail', 'soon', 'To the mechanic: it cuts the seal.'),
+      fault(
+        'oil',
+        'Oil at the seal',
+        'soon',
+        'Cartridge or seal; look at the post again after each outing until then.',
+      ),
+      fault('collar', 'Collar loose', 'soon', 'Tighten by hand, a little; loose again: thread lock.'),
+    ],
+    applies: fitted('seatpost', 'dropper'),
+    minutes: 0.3,
+    disturbedBy: [],
+    cautions: ['The stand never clamps a dropper’s shaft.'],
+  }),
+  look({
     key: 'hanger-measured',
     name: 'Hanger measured',
     at: { only: 'drivetrain' },
@@ -459,7 +612,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
     name: 'Drivetrain cleaned',
     at: { only: 'drivetrain' },
     phase: 'stand',
-    how: 'By your policy’s method: on the bike with brush and cloth, or chain off into the tank. Rinse with little water, dry, lube after.',
+    how: 'Chain on the bike: brush and cloth, little liquid, one side after the other. Rinse with little water, dry, lube after.',
     passWhen: 'Metal to be seen on rollers and teeth.',
     faults: [
       fault('left', 'Not clean enough to look at', 'upkeep', 'Clean before it is judged: dirt hides wear.'),

@@ -141,10 +141,10 @@ export const frameSuspension: readonly Checkpoint[] = [
   }),
   look({
     key: 'every-fastener',
-    name: 'Every fastener, by your policy’s method',
+    name: 'Every fastener',
     at: { only: 'frame' },
     phase: 'stand',
-    how: 'From the front wheel along the route to the rear: put the tool on every bolt there is. Feel only, nip gently, or torque each, as your policy says; the safer of two figures.',
+    how: 'From the front wheel along the route to the rear: put the key in every bolt there is and pull lightly. One that does not move is left alone; one that does is torqued, to the safer of two figures.',
     passWhen: 'None turns below its figure; witness lines whole.',
     faults: [
       fault(
@@ -171,6 +171,82 @@ export const frameSuspension: readonly Checkpoint[] = [
     measure: 'torque',
     drawing: 'torque-order',
     practices: ['torque', 'boltCheck'],
+  }),
+  look({
+    key: 'fasteners-felt',
+    name: 'Bolts by eye and hand',
+    at: { only: 'frame' },
+    how: 'Lift the bike a hand’s width and let it drop on its tyres: listen. Then go round from wheel to wheel and touch every bolt: none stands proud, none turns under two fingers, none is missing.',
+    passWhen: 'No rattle; every bolt there and flush.',
+    faults: [
+      fault(
+        'loose',
+        'A brake, steering, wheel or seat bolt loose or missing',
+        'stop',
+        'Do not ride. Torque it; look for the cause if it was tight this week.',
+        {
+          by: ['wear', 'crash', 'work'],
+          askNext: ['every-fastener'],
+        },
+      ),
+      fault('small', 'Another bolt loose or missing', 'soon', 'Fit it and tighten it.'),
+    ],
+    minutes: 0.6,
+    disturbedBy: [],
+    cautions: ['Two people lift a heavy bike.'],
+  }),
+  look({
+    key: 'fork-travel-used',
+    name: 'Fork travel used',
+    at: { only: 'fork-headset' },
+    how: 'Before the fork is touched: see how far up the leg the ring was pushed since the ride-out, and say how hard the bike was ridden.',
+    passWhen: 'Most of the travel used after a hard ride, not all of it with a bang.',
+    faults: [
+      fault('little', 'Little used after hard riding', 'upkeep', 'A little less air; set the sag again.', {
+        askNext: ['fork-sag'],
+      }),
+      fault(
+        'harsh',
+        'All used, and the rider felt it bang',
+        'soon',
+        'More air; still harsh, to the mechanic.',
+        {
+          askNext: ['fork-sag', 'fork-action'],
+        },
+      ),
+      fault('ring-gone', 'Ring missing', 'upkeep', 'Put a cable tie or a ring on.'),
+    ],
+    applies: fitted('fork', 'suspension'),
+    minutes: 0.08,
+    disturbedBy: [],
+    work: ['fork-suspension'],
+    drawing: 'sag-ring',
+  }),
+  look({
+    key: 'shock-travel-used',
+    name: 'Shock travel used',
+    at: { only: 'rear-suspension' },
+    how: 'Before the saddle is touched: see how far along the shaft the ring was pushed, and say how hard the bike was ridden.',
+    passWhen: 'Most of the stroke used after a hard ride, not all of it with a bang.',
+    faults: [
+      fault('little', 'Little used after hard riding', 'upkeep', 'A little less air; set the sag again.', {
+        askNext: ['shock-sag'],
+      }),
+      fault(
+        'harsh',
+        'All used, and the rider felt it bang',
+        'soon',
+        'More air; still harsh, to the mechanic.',
+        {
+          askNext: ['shock-sag', 'shock-action'],
+        },
+      ),
+      fault('ring-gone', 'Ring missing', 'upkeep', 'Put a ring on.'),
+    ],
+    applies: fitted('rearSuspension', 'shock'),
+    minutes: 0.08,
+    disturbedBy: [],
+    work: ['rear-suspension'],
   }),
   look({
     key: 'pivot-torque',
@@ -260,7 +336,7 @@ export const frameSuspension: readonly Checkpoint[] = [
   }),
   look({
     key: 'frame-drain',
-    name: 'Frame drains clear',
+    name: 'Frame drains and plugs',
     at: { only: 'frame' },
     how: 'Find the small holes under the bracket, at the stay ends and under a motor or battery. Push a soft wire in; tilt the bike.',
     passWhen: 'Holes open, no water runs out.',
@@ -275,6 +351,12 @@ export const frameSuspension: readonly Checkpoint[] = [
         },
       ),
       fault('blocked', 'Blocked', 'upkeep', 'Clear it.'),
+      fault(
+        'plug',
+        'Plug missing or loose',
+        'upkeep',
+        'Fit it: under a motor or battery it keeps the water out.',
+      ),
     ],
     applies: any(fitted('frameMaterial', 'aluminium', 'steel'), fitted('assist', 'mid-motor', 'hub-motor')),
     minutes: 0.4,

@@ -169,7 +169,7 @@ export const runningGear: readonly Checkpoint[] = [
         'Close or replace the link; a bent plate means a new link or chain.',
       ),
       fault('stiff', 'Stiff link', 'soon', 'Work it free; if it comes back, replace it.'),
-      fault('dry', 'Dry, rusty or dirty', 'upkeep', 'Clean and lube: set gears first, then oil.'),
+      fault('dry', 'Dry, rusty or dirty', 'upkeep', 'Set the gears, then clean and lube.'),
     ],
     applies: fitted('transmission', 'chain'),
     tools: [],
@@ -226,7 +226,11 @@ export const runningGear: readonly Checkpoint[] = [
         'Set the wheel back, then the axle nuts. Where the chain works the only brake, do not ride.',
         {
           askNext: ['wheel-nutted'],
-          stopWhere: all(fitted('brakeRear', 'coaster'), fitted('brakeFront', 'none')),
+          stopWhere: all(
+            fitted('brakeRear', 'coaster'),
+            fitted('brakeFront', 'none'),
+            fitted('brakeRearSecond', 'none', 'parking'),
+          ),
         },
       ),
       fault('tight', 'Tight (8 mm or less)', 'soon', 'Set the wheel forward a little.'),

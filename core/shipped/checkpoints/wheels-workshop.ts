@@ -1,5 +1,5 @@
 import type { At, Checkpoint } from '@cadre/core/catalogue';
-import { fault, fitted, look } from '../author';
+import { carries, fault, fitted, look } from '../author';
 
 const WHEELS: At = { front: 'front-wheel', rear: 'rear-wheel' };
 const SPOKE_CAUTION = 'Never put a finger near the spokes of a turning wheel.';
@@ -91,7 +91,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
         'rough',
         'Rough or grinding',
         'soon',
-        'Bearings by your policy’s method: new ones, cones adjusted, or a new hub.',
+        'New bearings; a hub with cones is opened, cleaned and set first.',
       ),
       fault('drags', 'Slows at once', 'soon', 'Brake first; then bearings set too tight.', {
         askNext: ['lever-returns'],
@@ -255,7 +255,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     name: 'Sealant',
     at: WHEELS,
     phase: 'opened',
-    how: 'By your policy’s method: dipstick through the valve, shake the wheel by the ear, or break the bead and look. Read the month of the last filling on the fit list.',
+    how: 'Valve at the bottom, air out, core out. Let a thin stick down through the valve and see how far it comes up wet. Read the date of the last filling.',
     passWhen: 'Wet, inside its months, dose by the tyre’s width.',
     faults: [
       fault('dry', 'Dry', 'soon', 'Take the lumps out, dose by tyre width, write the month down.'),
@@ -299,6 +299,79 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     cautions: [
       'Wipe with a cloth, not the hand: thorns stay in the skin.',
       'A little air in the tube, tube clear of the bead, before the last of the bead goes over.',
+    ],
+  }),
+  look({
+    key: 'tyre-liner',
+    name: 'Liner or insert',
+    at: WHEELS,
+    phase: 'opened',
+    how: 'Tyre off on one side. See that the liner lies flat all round with its ends well over each other, or that the insert sits in the rim and is not cut.',
+    passWhen: 'Whole, in its place; no mark on the tube where it ends.',
+    faults: [
+      fault(
+        'moved',
+        'Moved, folded, or its end cuts the tube',
+        'soon',
+        'Lay it flat again, round its ends off, look at the tube.',
+        {
+          askNext: ['rim-tape'],
+        },
+      ),
+      fault('torn', 'Torn through', 'upkeep', 'New liner or insert, or none: note it on the build.'),
+    ],
+    applies: carries('tyre-liner'),
+    minutes: 1.5,
+    disturbedBy: [],
+    work: ['tyre-off'],
+    cautions: ['Bead seating stays within the lower maximum of tyre and rim, standing clear.'],
+  }),
+  look({
+    key: 'valve-core',
+    name: 'Valve cores out and cleaned',
+    at: WHEELS,
+    phase: 'opened',
+    how: 'Air out, core out with its key. Wipe sealant off, press the pin: it springs back. A bent or clogged core is changed. Core in, tight by the key alone.',
+    passWhen: 'Pin springs back, no lumps, no bubbles after pumping.',
+    faults: [
+      fault('clogged', 'Clogged or sticky', 'upkeep', 'New core.'),
+      fault('leaks', 'Bubbles after pumping', 'soon', 'New core; still bubbles: the valve and its seat.', {
+        askNext: ['valve'],
+      }),
+    ],
+    applies: fitted('tyre', 'tubeless'),
+    minutes: 0.5,
+    disturbedBy: [],
+    work: ['air-out'],
+    tools: ['Core key'],
+    cautions: ['Unscrew a core slowly, face away: it leaves with the air.'],
+  }),
+  look({
+    key: 'axle-threads',
+    name: 'Axle threads cleaned and greased',
+    at: WHEELS,
+    phase: 'opened',
+    how: 'Wheel out. Wipe the axle and the thread it goes into, look at both in good light, then a thin coat of grease on shaft and thread.',
+    passWhen: 'Threads whole and clean, a thin film of grease, axle goes in by hand.',
+    faults: [
+      fault(
+        'thread',
+        'Thread pulled, crossed or full of metal',
+        'stop',
+        'Do not ride. To the mechanic: the axle holds the wheel.',
+        {
+          by: ['wear', 'work'],
+        },
+      ),
+      fault('dry', 'Dry or rusty', 'upkeep', 'Clean and grease; recheck next season.'),
+    ],
+    applies: fitted('retention', 'thru-axle', 'nutted'),
+    minutes: 1,
+    disturbedBy: [],
+    work: ['axle-out'],
+    tools: ['Cloth', 'Grease'],
+    cautions: [
+      'Keep grease off rotor, pads and rim. With a hydraulic brake the spacer goes in as soon as the wheel is out.',
     ],
   }),
   look({

@@ -136,7 +136,7 @@ export const wheels: readonly Checkpoint[] = [
         'slack',
         'One or two slack',
         'soon',
-        'Tighten by little, a quarter turn at a time, and watch the rim.',
+        'To the mechanic, with the place by the valve: a wheel is easily made worse.',
       ),
       fault(
         'all-slack',

@@ -262,6 +262,10 @@ export const noPressureAllowed = message('The markings allow no pressure: ask th
 export const wrongOrder = message('The second reading must be later than the first.');
 export const outsideFit = message('This value is outside the range of the calculation.');
 export const noSuchDay = message('There is no such day. Write month and day, for example 11-01.');
+export const exceptionTwice = message('Another exception says how this is done on some of these bikes.');
+export const intervalByClimate = message(
+  'This sets how often a service is due, so it cannot change with the season. Choose kinds of bike only.',
+);
 export const seasonTwice = message('This site has another season on some of these days.');
 export const neverDue = message(
   'This would never fall due. Give at least one interval and bikes it applies to.',

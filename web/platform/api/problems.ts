@@ -266,6 +266,8 @@ const FIELD_WORDS: Record<FieldCode, (params: ErrorParams) => string> = {
   'outside-fit': always(t.outsideFit),
   'no-such-day': always(t.noSuchDay),
   'season-twice': always(t.seasonTwice),
+  'exception-twice': always(t.exceptionTwice),
+  'interval-by-climate': always(t.intervalByClimate),
   'never-due': (p) => (p['most'] ? t.neverDueMost({ most: shown(p['most']) }) : t.neverDue),
   'always-due': (p) => t.alwaysDueLeast({ least: shown(p['least']) }),
   'settles-each-other': always(t.settlesEachOther),
