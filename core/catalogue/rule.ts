@@ -1,5 +1,5 @@
 import {
-  buildWord,
+  buildText,
   type Accessory,
   type Build,
   type BuildWord,
@@ -71,7 +71,7 @@ export function asksAbout(rule: Rule, field: BuildWord | Paired): boolean {
 
 /** The build's word for a field; paired fields without a side ('only') are read at both ends. */
 function wordsFor(field: BuildWord | Paired, build: Build, position: Position): readonly string[] {
-  return fieldsRead(field, position).map((each) => buildWord(build, each));
+  return fieldsRead(field, position).map((each) => buildText(build, each));
 }
 
 function sitsAt(part: FittedPart, position: Position): boolean {

@@ -1,4 +1,4 @@
-import { ACCESSORIES, BUILD_FIELDS, FIT_ITEMS, type BuildField } from '@cadre/core/fleet';
+import { ACCESSORIES, BUILD_FIELDS, buildText, FIT_ITEMS, type BuildField } from '@cadre/core/fleet';
 import { EXPORT_COLUMNS, headingOf, type Column } from './columns';
 import type { FleetBike, FleetDocument } from './document';
 
@@ -9,7 +9,7 @@ function isBuildField(column: Column): column is BuildField {
 function cellOf(bike: FleetBike, column: Column): string {
   if (column === 'accessories')
     return ACCESSORIES.filter((each) => bike.build.accessories.includes(each)).join(', ') || 'none';
-  if (isBuildField(column)) return String(bike.build[column]);
+  if (isBuildField(column)) return buildText(bike.build, column);
   if (column.startsWith('fit:')) return String(bike.fit[column.slice(4)] ?? '');
   if (column === 'hook') return bike.hook === null ? '' : String(bike.hook);
   return column === 'tag' ||

@@ -156,9 +156,9 @@ export const BUILD_WORDS: { readonly [F in BuildWord]: readonly NonNullable<Buil
 /** What a field says that a bike was described without. */
 const NONE = 'none';
 
-/** The word of a field. */
-export function buildWord(build: Build, field: BuildWord): string {
-  return build[field] ?? NONE;
+/** What a field of a build says, as text. */
+export function buildText(build: Build, field: Exclude<BuildField, 'accessories'>): string {
+  return String(build[field] ?? NONE);
 }
 
 function sameValue(a: Build[BuildField], b: Build[BuildField]): boolean {

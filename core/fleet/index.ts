@@ -6,7 +6,7 @@ export {
   BRAKES,
   BUILD_FIELDS,
   BUILD_WORDS,
-  buildWord,
+  buildText,
   differingFields,
   FORKS,
   FRAME_SHAPES,

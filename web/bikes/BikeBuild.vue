@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
+import { buildText } from '@cadre/core/fleet';
 import type { Bike } from '@cadre/contract/fleet';
 import { useFleet } from '@cadre/web/fleet';
 import { ACCESSORY_WORDS, BUILD_FIELDS } from '@cadre/web/words';
@@ -18,8 +19,8 @@ const build = computed(() => {
     ...BUILD_FIELDS.map((field) => ({
       label: field.label,
       value:
-        field.options.find((option) => option.value === String(here.build[field.name]))?.label ??
-        String(here.build[field.name]),
+        field.options.find((option) => option.value === buildText(here.build, field.name))?.label ??
+        buildText(here.build, field.name),
       own: own.has(field.name),
     })),
     {

@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, reactive, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { addBike, changeBike, type Bike, type BikeFields } from '@cadre/contract/fleet';
 import { bikeFields } from '@cadre/contract/fleet/schemas';
-import { differingFields, type FitList } from '@cadre/core/fleet';
+import { buildText, differingFields, type FitList } from '@cadre/core/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
 import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
@@ -131,7 +131,7 @@ function chosen(names: ReadonlySet<string>): void {
   if (!other) return;
   for (const name of NAMES) if (names.has(name)) fields[name] = other[name] ?? '';
   for (const { name } of BUILD_FIELDS)
-    if (names.has(`build.${name}`)) form.fields[name] = String(other.build[name]);
+    if (names.has(`build.${name}`)) form.fields[name] = buildText(other.build, name);
   if (names.has('build.accessories')) form.accessories.value = [...other.build.accessories];
   fit.value = mergeFit(fitFields.value?.collect().fit ?? fit.value, other.fit, names);
   before.value = other;

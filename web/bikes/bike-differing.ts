@@ -1,5 +1,5 @@
 import type { Bike } from '@cadre/contract/fleet';
-import type { FitList } from '@cadre/core/fleet';
+import { buildText, type FitList } from '@cadre/core/fleet';
 import { differingFit, type Differing, type useBuildForm } from '@cadre/web/models';
 import { BUILD_FIELDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
@@ -51,12 +51,12 @@ export function differingOf(
       mine: spoken(name, fields[name]),
       theirs: spoken(name, other[name] ?? ''),
     }));
-  const built = BUILD_FIELDS.filter(({ name }) => String(other.build[name]) !== form.fields[name]).map(
+  const built = BUILD_FIELDS.filter(({ name }) => buildText(other.build, name) !== form.fields[name]).map(
     ({ name, label }) => ({
       name: `build.${name}`,
       label,
       mine: form.fields[name] ?? '',
-      theirs: String(other.build[name]),
+      theirs: buildText(other.build, name),
     }),
   );
   const carried =

@@ -3,7 +3,7 @@ import { computed, nextTick, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { addModel, changeModel, type Model } from '@cadre/contract/fleet';
 import type { FieldIssue } from '@cadre/core/errors';
-import type { FitList } from '@cadre/core/fleet';
+import { buildText, type FitList } from '@cadre/core/fleet';
 import { fieldWords } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
 import { useSession } from '@cadre/web/people';
@@ -104,12 +104,12 @@ const differing = computed((): readonly Differing[] => {
     ...(name.value === other.name
       ? []
       : [{ name: 'name', label: t.name, mine: name.value, theirs: other.name }]),
-    ...BUILD_FIELDS.filter((field) => String(other.build[field.name]) !== form.fields[field.name]).map(
+    ...BUILD_FIELDS.filter((field) => buildText(other.build, field.name) !== form.fields[field.name]).map(
       (field) => ({
         name: `build.${field.name}`,
         label: field.label,
         mine: form.fields[field.name] ?? '',
-        theirs: String(other.build[field.name]),
+        theirs: buildText(other.build, field.name),
       }),
     ),
     ...differingFit(mine, other.fit),
@@ -120,7 +120,7 @@ function chosen(names: ReadonlySet<string>): void {
   if (!other) return;
   if (names.has('name')) name.value = other.name;
   for (const field of BUILD_FIELDS)
-    if (names.has(`build.${field.name}`)) form.fields[field.name] = String(other.build[field.name]);
+    if (names.has(`build.${field.name}`)) form.fields[field.name] = buildText(other.build, field.name);
   fit.value = mergeFit(fitFields.value?.collect().fit ?? fit.value, other.fit, names);
   before.value = other;
   theirs.value = null;

@@ -1,6 +1,6 @@
 import { computed, provide, reactive, ref, type InjectionKey, type ComputedRef, type Ref } from 'vue';
 import { build as buildSchema } from '@cadre/contract/fleet/schemas';
-import { USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
+import { BUILD_FIELDS, buildText, USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
 import * as t from './messages';
 
 export interface BuildForm {
@@ -22,12 +22,8 @@ export function useBuildForm(): BuildForm {
   const accessories = ref<Accessory[]>([]);
 
   function take(from: Build): void {
-    const { accessories: carried, ...rest } = from;
-    Object.assign(
-      fields,
-      Object.fromEntries(Object.entries(rest).map(([name, value]) => [name, String(value)])),
-    );
-    accessories.value = [...carried];
+    for (const field of BUILD_FIELDS) if (field !== 'accessories') fields[field] = buildText(from, field);
+    accessories.value = [...from.accessories];
   }
   take(USUAL_BUILD.hybrid);
 

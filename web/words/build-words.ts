@@ -40,6 +40,7 @@ const WORDS: Partial<Record<string, string>> = {
   drop: t.dropBar,
   rim: t.rimBrake,
   coaster: t.coaster,
+  parking: t.parking,
   drum: t.drum,
   rigid: t.rigid,
   suspension: t.suspension,

@@ -83,6 +83,7 @@ export const sweptBar = message('Swept');
 export const dropBar = message('Drop');
 export const rimBrake = message('Rim');
 export const coaster = message('Coaster');
+export const parking = message('Parking brake');
 export const drum = message('Drum');
 export const rigid = message('Rigid');
 export const diamond = message('Diamond');
