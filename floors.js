@@ -14,6 +14,7 @@ export const FLOORS = {
     ['checks'],
     [
       'wear',
+      'torque',
       'timed-rechecks',
       'incidents',
       'assessments',

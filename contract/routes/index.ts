@@ -32,6 +32,8 @@ import * as services from '@cadre/contract/services';
 import * as servicesSchemas from '@cadre/contract/services/schemas';
 import * as timedRechecks from '@cadre/contract/timed-rechecks';
 import * as timedRechecksSchemas from '@cadre/contract/timed-rechecks/schemas';
+import * as torque from '@cadre/contract/torque';
+import * as torqueSchemas from '@cadre/contract/torque/schemas';
 import * as wear from '@cadre/contract/wear';
 import * as wearSchemas from '@cadre/contract/wear/schemas';
 import * as policy from '@cadre/contract/policy';
@@ -66,6 +68,7 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [schedule, scheduleSchemas],
   [services, servicesSchemas],
   [timedRechecks, timedRechecksSchemas],
+  [torque, torqueSchemas],
   [wear, wearSchemas],
   [policy, policySchemas],
   [wall, wallSchemas],

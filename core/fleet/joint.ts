@@ -14,6 +14,11 @@ export const JOINTS = [
   'axle-front',
   'axle-rear',
   'pivot',
+  'lock-ring',
+  'cable-pinch',
+  'hanger',
+  'front-derailleur',
+  'rim-brake-mount',
 ] as const;
 export type Joint = (typeof JOINTS)[number];
 /** A torque for some of the joints, N m. */

@@ -11,6 +11,8 @@ export const JOINT_CAUTIONS = [
   'by-turns',
   'hydraulics',
   'maker-order',
+  'off-rotor',
+  'strands',
 ] as const;
 export type JointCaution = (typeof JOINT_CAUTIONS)[number];
 
@@ -38,6 +40,11 @@ const JOINT_BOLTS: Record<Joint, number> = {
   'axle-front': 1,
   'axle-rear': 1,
   pivot: 1,
+  'lock-ring': 1,
+  'cable-pinch': 1,
+  hanger: 1,
+  'front-derailleur': 1,
+  'rim-brake-mount': 2,
 };
 
 const isNutted = (build: Build, joint: Joint): boolean =>
@@ -76,6 +83,10 @@ function ownCautionsOf(joint: Joint, build: Build): readonly JointCaution[] {
     case 'axle-front':
     case 'axle-rear':
       return isNutted(build, joint) ? ['both-nuts'] : ['fully-threaded'];
+    case 'lock-ring':
+      return ['off-rotor'];
+    case 'cable-pinch':
+      return ['strands'];
     case 'pivot':
       return ['maker-order'];
     default:

@@ -30,6 +30,7 @@ import { unusualRecordsRoutes } from '@cadre/server/unusual-records';
 import { serviceRoutes } from '@cadre/server/services';
 import { timedRechecksRoutes } from '@cadre/server/timed-rechecks';
 import { wallRoutes } from '@cadre/server/wall';
+import { torqueRoutes } from '@cadre/server/torque';
 import { wearRoutes } from '@cadre/server/wear';
 import { QUIET_KINDS } from './features';
 import { createServices, type Services } from './services';
@@ -68,6 +69,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...serviceRoutes(services.bikeServices),
   ...incidentsRoutes(services.incidents),
   ...photosRoutes(services.photos),
+  ...torqueRoutes(services.torque),
   ...wearRoutes(services.wear),
   ...roundsRoutes(services.rounds),
   ...similarFaultsRoutes(services.similarFaults),

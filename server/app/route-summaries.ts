@@ -108,5 +108,6 @@ export const ROUTE_SUMMARIES: Readonly<Record<string, string>> = {
   'timeline.timeline': 'List everything recorded of a bike',
   'unusual-records.list': 'List records that look unlikely, for training',
   'wall.get': 'Get the whole fleet as the rack wall shows it',
+  'torque.loose-joints': 'List the joints of a bike that come loose again and again',
   'wear.bike': 'List the wear of the parts of a bike and when they reach their limits',
 };

@@ -23,6 +23,7 @@ import { UnusualRecords } from '@cadre/server/unusual-records';
 import { BikeServices } from '@cadre/server/services';
 import { TimedRechecks } from '@cadre/server/timed-rechecks';
 import { Walls } from '@cadre/server/wall';
+import { Torque } from '@cadre/server/torque';
 import { Wear } from '@cadre/server/wear';
 import { projector, TAKEN } from './features';
 
@@ -63,6 +64,7 @@ export function createServices(
     rounds: new Rounds(source, log.for(), now),
     timedRechecks: new TimedRechecks(source, log.for(), now),
     bikeServices: new BikeServices(source, log.for(), now),
+    torque: new Torque(source, now),
     wear: new Wear(source, now),
     photos: new Photos(source, log.for()),
     incidents: new Incidents(log.for(), now),

@@ -104,6 +104,73 @@ describe('policy', () => {
     expect((await world.fitness(bike.id)).fitness).toBe('held');
   });
 
+  describe('with a practice that is another for some bikes', () => {
+    const stitched = async (bike: Bike) =>
+      (
+        await world.check(bike, {
+          exceptions: [
+            { checkpoint: 'tyre-casing', position: 'front', more: faulty('stitched', { outcome: 'watch' }) },
+          ],
+        })
+      ).findings.find((each) => each.fault === 'stitched');
+    const exception = { practice: 'sidewallSlash', side: 'stitch', kinds: ['hybrid'] } as const;
+    const withException = async (part: Partial<typeof exception> | object = {}) => {
+      const { base, policy } = await choices({
+        practiceExceptions: [{ ...exception, kinds: [...exception.kinds], ...part }] as never,
+      });
+      return { base, policy };
+    };
+
+    it('says first which bikes it reaches, and in which season', async () => {
+      const hybrid = await newBike('hybrid');
+      const { wall } = { wall: await lead().send(getWall) };
+      const [site] = wall.sites;
+      const wet = [{ siteId: site?.id ?? '', climate: 'wet' as const, from: '11-01', to: '02-28' }];
+      const { policy } = await withException({ climates: ['wet'] });
+      const { practices } = await lead().send(previewPolicy, {
+        body: { policy: { ...policy, seasons: wet } },
+      });
+      expect(practices).toMatchObject([
+        { practice: 'sidewallSlash', from: 'replace', to: 'stitch', climates: ['wet'] },
+      ]);
+      expect(practices[0]?.tags).toContain(hybrid.tag);
+      expect(
+        wall.bikes
+          .filter((bike) => bike.build.kind === 'hybrid')
+          .map((bike) => bike.tag)
+          .sort(),
+      ).toEqual(practices[0]?.tags);
+    });
+
+    it('asks those bikes so and no others, and names its fault on the finding', async () => {
+      const [hybrid, hardtail] = [await newBike('hybrid'), await newBike('hardtail')];
+      expect((await stitched(hybrid))?.words.fault).not.toBe('Stitched wall, no thread cut through');
+      await changePolicy(lead(), { practiceExceptions: [{ ...exception, kinds: [...exception.kinds] }] });
+      const later = await newBike('hybrid');
+      expect(await stitched(later)).toMatchObject({
+        severity: 'watch',
+        words: { fault: 'Stitched wall, no thread cut through' },
+      });
+      expect((await stitched(hardtail))?.words.fault).not.toBe('Stitched wall, no thread cut through');
+      await changePolicy(lead(), { practiceExceptions: [] });
+    });
+
+    it.each([
+      ['a side that is none', { side: 'glue' }, 'policy.practiceExceptions.0.side'],
+      ['no bikes and no season', { kinds: undefined }, 'policy.practiceExceptions.0.kinds'],
+      [
+        'an interval by season',
+        { practice: 'chainLube', side: 'after-wet', climates: ['wet'] },
+        'policy.practiceExceptions.0.climates',
+      ],
+    ])('takes none with %s', async (_name, part, path) => {
+      const body = { ...(await withException(part)), id: newId(), note: 'wrong' };
+      await expect(lead().send(publishPolicy, { body })).rejects.toMatchObject({
+        problem: { fields: [{ path }] },
+      });
+    });
+  });
+
   it('has an author, a date and a note for every version, and is the lead’s', async () => {
     const body = { id: newId(), ...(await choices({ soonDays: 5 })), note: 'a short week' };
     expect(await refusalOf(world.as('mechanic').send(publishPolicy, { body }))).toBe('403 act.not-allowed');

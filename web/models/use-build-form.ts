@@ -1,6 +1,13 @@
 import { computed, provide, reactive, ref, type InjectionKey, type ComputedRef, type Ref } from 'vue';
 import { build as buildSchema } from '@cadre/contract/fleet/schemas';
-import { BUILD_FIELDS, buildText, USUAL_BUILD, type Accessory, type BikeKind, type Build } from '@cadre/core/fleet';
+import {
+  BUILD_FIELDS,
+  buildText,
+  USUAL_BUILD,
+  type Accessory,
+  type BikeKind,
+  type Build,
+} from '@cadre/core/fleet';
 import * as t from './messages';
 
 export interface BuildForm {

@@ -6,13 +6,14 @@ import type { Bike } from '@cadre/contract/fleet';
 import { readNumber } from '@cadre/core/measures';
 import type { TorqueCardRow } from '@cadre/core/torque';
 import { JOINT_WORDS } from '@cadre/web/words';
-import { useTorqueRows } from '@cadre/web/torque';
+import { ComesLoose, useLooseJoints, useTorqueRows } from '@cadre/web/torque';
 import * as t from './messages';
 
 /** The joints the work loosens, each with what to set and a field for what it was set to. */
 const props = defineProps<{ bike: Bike }>();
 const form = useProvided(FINISH_FORM);
 const rows = useTorqueRows(() => props.bike);
+const loose = useLooseJoints(() => props.bike.id);
 const shown = computed(() =>
   form.joints.value.flatMap((joint) => {
     const row = rows.value.find((each) => each.joint === joint);
@@ -61,6 +62,7 @@ const target = (row: TorqueCardRow): string => {
             :data-torque-of="row.joint"
             @input="form.tighten(row.joint, ($event.target as HTMLInputElement).value)"
         /></label>
+        <ComesLoose v-if="loose.get(row.joint)" :loose="loose.get(row.joint)!" />
         <p v-if="over(row)" class="font-semibold text-held">
           {{ t.aboveMaximumMostN({ most: most(row) ?? '' }) }}
         </p>

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { convert } from '@cadre/core/measures';
+import type { LooseJointTold } from '@cadre/contract/torque';
 import type { TorqueCardRow } from '@cadre/core/torque';
 import { JOINT_WORDS } from '@cadre/web/words';
 import { CautionLine } from '@cadre/web/ui';
 import BoltPattern from './BoltPattern.vue';
+import ComesLoose from './ComesLoose.vue';
 import { asSet, CAUTION_WORDS, pullWords, statedWords } from './torque-wording';
 import * as t from './messages';
 
 /** One joint of a torque card: its figure large, why it is that, how the wrench goes. */
 const props = defineProps<{
   row: TorqueCardRow;
+  /** It comes loose again and again. */
+  loose?: LooseJointTold | undefined;
   /** The wrench has an adapter in line: what it is set to is not what the bolt gets. */
   adapter: boolean;
   atTheWrench: (target: number) => { readonly set: number; readonly pull: number } | null;
@@ -93,6 +97,7 @@ const imperial = computed(() =>
         >
       </div>
     </div>
+    <ComesLoose v-if="loose" class="mt-1" :loose="loose" />
     <p v-if="row.way === 'witness' && target" class="mt-1 leading-snug">
       {{ t.tightenOnceThenPaint }}
     </p>

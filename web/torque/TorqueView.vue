@@ -8,6 +8,7 @@ import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
 import TorqueJoint from './TorqueJoint.vue';
+import { useLooseJoints } from './use-loose-joints';
 import { useTorqueCard, type WrenchField } from './use-torque-card';
 import * as t from './messages';
 
@@ -25,15 +26,20 @@ onMounted(() => {
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 const card = useTorqueCard(() => bike.value);
 const { rows } = card;
+const loose = useLooseJoints(() => props.bikeId);
 const FIELDS: readonly { readonly key: WrenchField; readonly label: string; readonly hint: string }[] = [
   { key: 'wrench', label: t.wrenchMm, hint: t.handSquare },
   { key: 'adapter', label: t.adapterMm, hint: t.inLine0If },
 ];
 const adapter = computed(() => Number.parseFloat(card.text('adapter').replace(',', '.')) > 0);
 const missing = computed(() => rows.value.filter((row) => row.answer === null).length);
-/** What there is a figure for first. */
+/** What comes loose first, then what there is a figure for. */
 const inOrder = computed(() =>
-  [...rows.value].sort((a, b) => Number(a.answer === null) - Number(b.answer === null)),
+  [...rows.value].sort(
+    (a, b) =>
+      Number(loose.value.has(b.joint)) - Number(loose.value.has(a.joint)) ||
+      Number(a.answer === null) - Number(b.answer === null),
+  ),
 );
 const WAY_WORDS: Readonly<Record<string, string>> = {
   stated: t.yourPolicyLowestStated,
@@ -101,6 +107,7 @@ const print = (): void => window.print();
         v-for="row in inOrder"
         :key="row.joint"
         :row="row"
+        :loose="loose.get(row.joint)"
         :adapter="adapter"
         :at-the-wrench="card.atTheWrench"
       />

@@ -90,3 +90,15 @@ export const newtonsNLikeLifting = message('{newtons} N, like lifting {newtons2}
 // use-torque-card
 export const enterNumber = message('Enter a number.');
 export const enterLeastMostMm = message('Enter {least} to {most} mm.');
+
+// torque-wording
+export const offRotor = message('Keep grease off the rotor. Hold the sprockets with the chain tool.');
+export const strands = message('Too tight crushes the strands: stop at the value, then pull the lever hard.');
+
+// ComesLoose
+export const comesLooseHere = message(
+  'Comes loose: {times, plural, one {# time} other {# times}} on this bike in a year.',
+);
+export const comesLooseOnModel = message('Comes loose on this model.');
+export const onModelBikes = message('{times} times on {bikes} bikes of this model.');
+export const inspectBeforeTightening = message('Inspect thread, washer and part before you tighten it.');

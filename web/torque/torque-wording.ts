@@ -14,6 +14,8 @@ export const CAUTION_WORDS: Record<JointCaution, string> = {
   carbon: t.carbonUseAssemblyPaste,
   'by-turns': t.tightenBoltsInTurns,
   hydraulics: t.holdBrakeLeverWhile,
+  'off-rotor': t.offRotor,
+  strands: t.strands,
   'maker-order': t.tightenInOrderMakers,
 };
 

@@ -102,7 +102,7 @@ describe('the most of this house', () => {
     const form = mount(PolicyTorque, { props: { modelValue: { pedal: 30 } } });
     await form.get('button').trigger('click');
     const field = (name: Joint) => form.get(`[data-torque-most=${name}] input`);
-    expect(form.text()).toContain('1 of 14 set');
+    expect(form.text()).toContain('1 of 19 set');
     await field('lever-clamp').setValue('3,5 N m');
     expect(form.emitted('update:modelValue')?.at(-1)).toEqual([{ pedal: 30, 'lever-clamp': 3.5 }]);
     await field('lever-clamp').setValue('200');

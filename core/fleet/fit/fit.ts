@@ -87,6 +87,13 @@ const JOINT_ON: Record<Joint, (build: Build) => boolean> = {
   'axle-front': (build) => build.retentionFront !== 'quick-release',
   'axle-rear': (build) => build.retentionRear !== 'quick-release',
   pivot: (build) => build.rearSuspension === 'shock',
+  'lock-ring': (build) => build.gears === 'derailleur',
+  'cable-pinch': (build) =>
+    brakesOf(build).some((brake) => ['rim', 'cable-disc', 'drum'].includes(brake)) ||
+    (build.gears !== 'single-speed' && !build.accessories.includes('electronic-shifting')),
+  hanger: (build) => build.gears === 'derailleur',
+  'front-derailleur': (build) => build.accessories.includes('front-derailleur'),
+  'rim-brake-mount': (build) => brakesOf(build).includes('rim'),
 };
 
 /** Everything a fit list may state: markings on parts beat policy, so a number stands here only as marked. */

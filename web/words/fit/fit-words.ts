@@ -37,6 +37,11 @@ export const JOINT_WORDS: Record<Joint, string> = {
   'axle-front': t.frontAxle,
   'axle-rear': t.rearAxle,
   pivot: t.pivot,
+  'lock-ring': t.lockRing,
+  'cable-pinch': t.cablePinch,
+  hanger: t.hangerBolt,
+  'front-derailleur': t.frontDerailleurClamp,
+  'rim-brake-mount': t.rimBrakeMount,
 };
 
 /** The name of an item without its end: front and rear stand side by side. */

@@ -1,0 +1,2 @@
+export { torqueRoutes } from './routes';
+export { Torque } from './service';
