@@ -47,6 +47,8 @@ export const movePart = messages({
     bikeId: id,
     position: z.enum(FITMENT_POSITIONS),
     swap: z.boolean(),
+    /** A wheel with its tyre, rotor and cassette; absent: the part alone. */
+    whole: z.optional(z.boolean()),
     anyway,
     at: instant,
   }),

@@ -1,4 +1,4 @@
-import { BRAKES, PART_KINDS, RETENTIONS, WHEEL_SIZES } from '@cadre/core/fleet';
+import { BEARING_PLACES, BRAKES, PART_KINDS, RETENTIONS, WHEEL_SIZES } from '@cadre/core/fleet';
 import { COUNT_REASONS } from '@cadre/core/parts';
 import { fitList } from '@cadre/contract/fleet/schemas';
 import { id, instant, note, messages, text, version } from '@cadre/contract/http/schemas';
@@ -10,6 +10,8 @@ export const partFacts = z.object({
   brake: z.optional(z.enum(BRAKES)),
   retention: z.optional(z.enum(RETENTIONS)),
   sprockets: z.optional(z.int().check(z.gte(1), z.lte(14))),
+  place: z.optional(z.enum(BEARING_PLACES)),
+  designation: z.optional(text(60)),
 });
 
 /** Money in the currency's smallest unit. */

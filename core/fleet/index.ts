@@ -44,11 +44,15 @@ export { JOINTS, type Joint, type TorqueByJoint } from './joint';
 export { USUAL_BUILD } from './kinds';
 export type { Model } from './model';
 export {
+  BEARING_PLACES,
   FITMENT_POSITIONS,
+  isMissed,
   MISMATCHES,
+  onlyPlace,
   PART_KINDS,
   partMismatches,
   positionsOfPart,
+  sitsOnWheel,
   type FitmentPosition,
   type Mismatch,
   type Part,

@@ -16,9 +16,27 @@ export const PART_KINDS = [
   'seatpost',
   'battery',
   'pedals',
+  'cranks',
+  'bracket',
+  'bearing',
+  'cables',
+  'seals',
+  'lights',
+  'device',
   'other',
 ] as const;
 export type PartKind = (typeof PART_KINDS)[number];
+
+/** Where a bearing sits: each place has its own, with a designation of its own. */
+export const BEARING_PLACES = [
+  'headset-upper',
+  'headset-lower',
+  'front-hub',
+  'rear-hub',
+  'freehub',
+  'bracket',
+  'pivots',
+] as const;
 
 export const FITMENT_POSITIONS = ['only', 'front', 'rear'] as const;
 export type FitmentPosition = (typeof FITMENT_POSITIONS)[number];
@@ -29,6 +47,9 @@ export interface PartFacts {
   readonly brake?: BrakeType | undefined;
   readonly retention?: Build['retentionFront'] | undefined;
   readonly sprockets?: number | undefined;
+  /** Of a bearing: where it sits and its size by the finder, which tells its angles as well. */
+  readonly place?: (typeof BEARING_PLACES)[number] | undefined;
+  readonly designation?: string | undefined;
 }
 
 export interface Part {
@@ -41,6 +62,30 @@ export interface Part {
 
 /** Kinds that sit at one end of the bike. */
 const ENDED: readonly PartKind[] = ['wheel', 'tyre', 'rotor', 'pads'];
+
+/** Kinds of which a bike may have many at one place. */
+const MANY: readonly PartKind[] = ['cables', 'seals', 'lights', 'device', 'other'];
+
+/** The place on a bike that only one such part can have; null for what there may be many of. */
+export function onlyPlace(part: Pick<Part, 'kind' | 'facts'>, position: FitmentPosition): string | null {
+  if (MANY.includes(part.kind)) return null;
+  return part.kind === 'bearing'
+    ? part.facts.place
+      ? `bearing ${part.facts.place}`
+      : null
+    : `${part.kind} ${position}`;
+}
+
+/** Whether a bike that had it is not whole without it. */
+export const isMissed = (kind: PartKind): boolean => !['lights', 'device', 'other'].includes(kind);
+
+/** What sits on a wheel and goes where it goes. */
+const ON_A_WHEEL: readonly PartKind[] = ['tyre', 'rotor'];
+
+/** Whether a part at a place sits on the wheel at an end: its tyre, its rotor, and on a rear wheel the cassette. */
+export function sitsOnWheel(kind: PartKind, position: FitmentPosition, end: FitmentPosition): boolean {
+  return (ON_A_WHEEL.includes(kind) && position === end) || (kind === 'cassette' && end === 'rear');
+}
 
 /** Where a kind of part may sit. */
 export function positionsOfPart(kind: PartKind): readonly FitmentPosition[] {
@@ -120,6 +165,13 @@ export function partMismatches(
           ? ['sprockets']
           : [];
     case 'pedals':
+    case 'cranks':
+    case 'bracket':
+    case 'bearing':
+    case 'cables':
+    case 'seals':
+    case 'lights':
+    case 'device':
     case 'other':
       return [];
     default:

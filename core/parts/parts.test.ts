@@ -1,8 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { PART_KINDS, positionsOfPart, USUAL_BUILD } from '@cadre/core/fleet';
+import {
+  isMissed,
+  onlyPlace,
+  PART_KINDS,
+  positionsOfPart,
+  sitsOnWheel,
+  USUAL_BUILD,
+} from '@cadre/core/fleet';
 import { CHECKPOINTS } from '@cadre/core/shipped';
-import { likelyPart, orderList, placesOn, type StockItem } from './index';
+import { TRIAL_BIKES } from '@cadre/test-world/core';
+import { likelyPart, orderList, placesOn, setAgainAfterWheel, type StockItem } from './index';
 
 const item = (more: Partial<StockItem> = {}): StockItem => ({
   ...{ id: 'i', kind: 'pads', name: 'Sea pads', facts: {}, modelIds: [], markings: {} },
@@ -39,6 +47,53 @@ describe('the part a finding likely takes', () => {
   });
   it('is none where hands alone repair it', () =>
     expect(likelyPart({ checkpoint: 'lever-travel', position: 'front' })).toBeNull());
+});
+
+describe('what a wheel asks of the bike it lands on', () => {
+  it.each([
+    ['hardtail', 'front', 'axle pressure caliper'],
+    ['hardtail', 'rear', 'axle pressure caliper gears'],
+    ['full-suspension', 'rear', 'axle pressure caliper gears sealant-date'],
+    ['hybrid', 'front', 'axle pressure rim-pads'],
+    ['coaster', 'rear', 'axle pressure brake-arm chain-slack'],
+    ['two-brakes', 'rear', 'axle pressure rim-pads brake-arm gears chain-slack'],
+    ['belt', 'rear', 'axle pressure caliper gears belt'],
+    ['drum-trike', 'rear', 'axle pressure brake-arm gears'],
+  ] as const)('%s, %s', (bike, end, wanted) => {
+    const build = TRIAL_BIKES[bike];
+    if (!build) throw new Error(`no trial bike ${bike}`);
+    expect(setAgainAfterWheel(build, end).join(' ')).toBe(wanted);
+  });
+  it('is the motor’s plug as well where that sits in the hub', () =>
+    expect(setAgainAfterWheel({ ...USUAL_BUILD['step-through'], assist: 'hub-motor' }, 'rear')).toContain(
+      'assist-plug',
+    ));
+});
+
+describe('the place of a part', () => {
+  it.each([
+    ['chain', {}, 'only', 'chain only'],
+    ['pads', {}, 'front', 'pads front'],
+    ['bearing', { place: 'front-hub' }, 'only', 'bearing front-hub'],
+    ['bearing', {}, 'only', null],
+    ['cables', {}, 'only', null],
+    ['other', {}, 'only', null],
+  ] as const)('of %s %j at %s is %s', (kind, facts, position, place) =>
+    expect(onlyPlace({ kind, facts }, position)).toBe(place),
+  );
+  it.each([
+    ['tyre', 'front', 'front', true],
+    ['tyre', 'rear', 'front', false],
+    ['rotor', 'rear', 'rear', true],
+    ['cassette', 'only', 'rear', true],
+    ['cassette', 'only', 'front', false],
+    ['pads', 'rear', 'rear', false],
+    ['chain', 'only', 'rear', false],
+  ] as const)('%s at %s on a %s wheel: %s', (kind, position, end, sits) =>
+    expect(sitsOnWheel(kind, position, end)).toBe(sits),
+  );
+  it('is missed where a bike is not whole without it', () =>
+    expect(PART_KINDS.filter((kind) => !isMissed(kind))).toEqual(['lights', 'device', 'other']));
 });
 
 describe('what to order', () => {

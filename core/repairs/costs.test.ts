@@ -99,6 +99,19 @@ describe('what renewing a part touches', () => {
     for (const kind of PART_KINDS)
       expect(touchesOfPart(kind, 'front', USUAL_BUILD.hybrid).length > 0, kind).toBe(kind !== 'other');
   });
+  it.each([
+    ['headset-lower', 'stem-headset@only'],
+    ['front-hub', 'hub-bearings@front'],
+    ['rear-hub', 'hub-bearings@rear'],
+    ['bracket', 'cranks-pedals@only chain-sprockets@only'],
+    ['pivots', 'rear-suspension@only'],
+  ] as const)('of a bearing is by its place: %s', (place, wanted) =>
+    expect(
+      touchesOfPart('bearing', 'only', USUAL_BUILD.hybrid, { place })
+        .map((each) => `${each.touch}@${each.position}`)
+        .join(' '),
+    ).toBe(wanted),
+  );
   it('is added once to what was said', () => {
     const said = [{ touch: 'brake-work', position: 'rear' }] as const;
     expect(withTouches(said, touchesOfPart('pads', 'rear', USUAL_BUILD.hybrid))).toEqual(said);

@@ -1,5 +1,5 @@
 import { isEnded, type Touch, type Touched, type Work } from '@cadre/core/catalogue';
-import type { Build, FitmentPosition, PartKind } from '@cadre/core/fleet';
+import type { Build, FitmentPosition, PartFacts, PartKind } from '@cadre/core/fleet';
 
 const OF_PART: Record<PartKind, readonly Work[]> = {
   wheel: ['axle-out', 'tyre-off', 'wheel-trued', 'hub-bearings', 'brake-work'],
@@ -14,7 +14,24 @@ const OF_PART: Record<PartKind, readonly Work[]> = {
   seatpost: ['saddle-post'],
   battery: ['assist-wiring'],
   pedals: ['cranks-pedals'],
+  cranks: ['cranks-pedals', 'chain-sprockets'],
+  bracket: ['cranks-pedals', 'chain-sprockets'],
+  // Nobody said where it sits: all that a bearing may be opened for.
+  bearing: ['stem-headset', 'hub-bearings@front', 'hub-bearings@rear', 'cranks-pedals'],
+  cables: ['brake-work@front', 'brake-work@rear', 'gears-set', 'bar-levers-grips'],
+  seals: ['fork-suspension', 'axle-out@front', 'brake-work@front'],
+  lights: ['accessories', 'assist-wiring'],
+  device: ['accessories'],
   other: [],
+};
+const OF_BEARING: Record<NonNullable<PartFacts['place']>, readonly Work[]> = {
+  'headset-upper': ['stem-headset'],
+  'headset-lower': ['stem-headset'],
+  'front-hub': ['hub-bearings@front'],
+  'rear-hub': ['hub-bearings@rear'],
+  freehub: ['hub-bearings@rear', 'chain-sprockets'],
+  bracket: ['cranks-pedals', 'chain-sprockets'],
+  pivots: ['rear-suspension'],
 };
 /** A rear wheel brings its sprockets, and the gears are set to them. */
 const WITH_REAR_WHEEL: readonly Work[] = ['chain-sprockets', 'gears-set'];
@@ -27,9 +44,10 @@ export function touchesOfPart(
   kind: PartKind,
   position: FitmentPosition,
   build: Pick<Build, 'gears'>,
+  facts: PartFacts = {},
 ): readonly Touched[] {
   const works: readonly Work[] = [
-    ...OF_PART[kind],
+    ...(kind === 'bearing' && facts.place ? OF_BEARING[facts.place] : OF_PART[kind]),
     ...(kind === 'wheel' && position !== 'front' ? WITH_REAR_WHEEL : []),
     ...(kind === 'chain' && build.gears !== 'derailleur' ? (['axle-out@rear'] as const) : []),
   ];

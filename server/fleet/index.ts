@@ -7,7 +7,6 @@ export {
   siteEntity,
   type BikeRow,
   type FitmentRow,
-  type PartRow,
 } from './entities';
 export type { FleetEvents } from './events';
 export { fleetFeature } from './feature';

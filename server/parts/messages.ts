@@ -18,3 +18,14 @@ export const leadTime = message('Lead time {days, plural, one {# day} other {# d
 // service
 export const removed = message('{part} ({name}) removed');
 export const removedAt = message('{end} {part} ({name}) removed');
+export const setAgain = message('{end} wheel ({name}) fitted. Set again: {things}');
+export const setAxle = message('axle');
+export const setPressure = message('tyre pressure');
+export const setCaliper = message('brake caliper and pads');
+export const setRimPads = message('rim pads and brake release');
+export const setBrakeArm = message('brake arm and strap');
+export const setGears = message('gears');
+export const setChainSlack = message('chain slack');
+export const setBelt = message('belt tension');
+export const setSealantDate = message('date of the sealant');
+export const setAssistPlug = message('motor plug');

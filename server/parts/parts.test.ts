@@ -93,6 +93,83 @@ describe('parts', () => {
     expect((await world.fitness(a.id)).reasons).not.toContain('not-reassembled');
   });
 
+  it('go as a whole wheel with tyre, rotor and cassette, both ways, and ask what must be set where they land', async () => {
+    const [a, b] = [await world.bike('P10'), await world.bike('P11')];
+    const part = (name: string, kind: Part['kind']): Part => wheel(name, { kind, facts: {} });
+    const mine = (await fit(a, wheel('wheel a'), 'rear')).fitments.find(
+      (each) => each.part.name === 'wheel a',
+    );
+    await fit(a, part('tyre a', 'tyre'), 'rear');
+    await fit(a, part('rotor a', 'rotor'), 'rear');
+    await fit(a, part('cassette a', 'cassette'), 'only');
+    await fit(a, part('front tyre a', 'tyre'), 'front');
+    await fit(a, part('chain a', 'chain'), 'only');
+    await fit(b, wheel('wheel b'), 'rear');
+    await fit(b, part('tyre b', 'tyre'), 'rear');
+    await fit(b, part('pads b', 'pads'), 'rear');
+    const body = { bikeId: b.id, position: 'rear' as const, swap: true, whole: true, anyway: '' };
+    const [id, at] = [newId(), world.clock.now];
+    const send = () =>
+      world.as('mechanic').send(movePart, {
+        params: { id: mine?.id ?? '' },
+        body: { ...body, id, at },
+      });
+    await send();
+    expect((await names(a)).sort()).toEqual(['chain a', 'front tyre a', 'tyre b', 'wheel b']);
+    expect((await names(b)).sort()).toEqual(['cassette a', 'pads b', 'rotor a', 'tyre a', 'wheel a']);
+    const asks = async (bike: Bike) =>
+      (await world.bikeNow(bike.id)).facts.notReassembled.map((each) => each.what);
+    expect(await asks(b)).toEqual([
+      'rear wheel (wheel a) fitted. Set again: axle, tyre pressure, brake caliper and pads, gears',
+    ]);
+    expect(await asks(a)).toEqual([
+      'rear wheel (wheel b) fitted. Set again: axle, tyre pressure, brake caliper and pads, gears',
+    ]);
+    expect((await world.fitness(b.id)).fitness).toBe('held');
+    // Sent twice it moves once.
+    await send();
+    expect((await names(b)).sort()).toEqual(['cassette a', 'pads b', 'rotor a', 'tyre a', 'wheel a']);
+  });
+
+  it('leave a bike without when a whole wheel goes and none comes back, and one part is never on two bikes', async () => {
+    const [a, b] = [await world.bike('P12'), await world.bike('P13')];
+    const mine = (await fit(a, wheel('lone wheel'))).fitments[0];
+    await fit(a, wheel('lone tyre', { kind: 'tyre', facts: {} }));
+    await fit(b, wheel('old tyre', { kind: 'tyre', facts: {} }));
+    await world.as('mechanic').send(movePart, {
+      params: { id: mine?.id ?? '' },
+      body: {
+        id: newId(),
+        bikeId: b.id,
+        position: 'front',
+        swap: false,
+        whole: true,
+        anyway: '',
+        at: world.clock.now,
+      },
+    });
+    expect([await names(a), (await names(b)).sort()]).toEqual([[], ['lone tyre', 'lone wheel']]);
+    expect((await world.bikeNow(a.id)).facts.notReassembled).toHaveLength(1);
+  });
+
+  it('are bearings by place, each with its size, and cables as many as there are', async () => {
+    const bike = await world.bike('P14');
+    const bearing = (name: string, place: Part['facts']['place'], designation: string): Part =>
+      wheel(name, { kind: 'bearing', facts: { place, designation } });
+    await fit(bike, bearing('upper', 'headset-upper', '30.15x41.8x6.5 45°/45°'), 'only');
+    await fit(bike, bearing('lower', 'headset-lower', '30.15x41.8x6.5 45°/45°'), 'only');
+    const { fitments } = await fit(
+      bike,
+      bearing('upper new', 'headset-upper', '27.15x38x6.5 36°/45°'),
+      'only',
+    );
+    expect((await names(bike)).sort()).toEqual(['lower', 'upper new']);
+    expect(fitments.find((each) => each.part.name === 'upper new')?.part.facts.designation).toContain('36°');
+    await fit(bike, wheel('brake cables', { kind: 'cables', facts: {} }), 'only');
+    await fit(bike, wheel('gear cables', { kind: 'cables', facts: {} }), 'only');
+    expect(await names(bike)).toHaveLength(4);
+  });
+
   it('the build speaks against are asked about, with the reasons, and go on only when somebody says why', async () => {
     const hybrid = await world.bike('P6', 'hybrid');
     await expect(fit(hybrid, wheel('disc wheel'))).rejects.toMatchObject({

@@ -3,15 +3,17 @@ import { In, IsNull, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { Fitment, fitPart, movePart, takePartOff } from '@cadre/contract/parts';
-import { fitIssues, partMismatches, type FitmentPosition, type Part } from '@cadre/core/fleet';
 import {
-  describeBike,
-  findBike,
-  fitmentEntity,
-  partEntity,
-  type FitmentRow,
-  type PartRow,
-} from '@cadre/server/fleet';
+  fitIssues,
+  isMissed,
+  onlyPlace,
+  partMismatches,
+  sitsOnWheel,
+  type FitmentPosition,
+  type Part,
+} from '@cadre/core/fleet';
+import { setAgainAfterWheel, type SetAgain } from '@cadre/core/parts';
+import { describeBike, findBike, fitmentEntity, partEntity, type FitmentRow } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   chainOfBike,
@@ -52,16 +54,31 @@ async function rowOf(tx: EntityManager, fitmentId: string): Promise<FitmentRow> 
   return row;
 }
 
-/** The fitment that holds a part's place now. A kind of "other" has no place of its own: there may be many. */
+/** What is on a bike now. */
+const fittedNow = async (tx: EntityManager, bikeId: string): Promise<readonly Fitment[]> =>
+  describeFitments(tx, await tx.getRepository(fitmentEntity).findBy({ bikeId, removedAt: IsNull() }));
+
+/** The fitment that holds a part's place now. Some kinds have no place of their own: there may be many. */
 async function inPlace(
   tx: EntityManager,
   bikeId: string,
-  kind: PartRow['kind'],
+  part: Pick<Part, 'kind' | 'facts'>,
   position: FitmentPosition,
 ): Promise<Fitment | null> {
-  if (kind === 'other') return null;
-  const rows = await tx.getRepository(fitmentEntity).findBy({ bikeId, position, removedAt: IsNull() });
-  return (await describeFitments(tx, rows)).find((fitment) => fitment.part.kind === kind) ?? null;
+  const place = onlyPlace(part, position);
+  if (place === null) return null;
+  return (await fittedNow(tx, bikeId)).find((each) => onlyPlace(each.part, each.position) === place) ?? null;
+}
+
+/** A fitment with what sits on it, where it is a wheel. */
+async function wholeOf(tx: EntityManager, wheel: Fitment): Promise<readonly Fitment[]> {
+  if (wheel.part.kind !== 'wheel') return [wheel];
+  return [
+    wheel,
+    ...(await fittedNow(tx, wheel.bikeId)).filter((each) =>
+      sitsOnWheel(each.part.kind, each.position, wheel.position),
+    ),
+  ];
 }
 
 /** Refuses a part the build speaks against, unless somebody says why it goes on all the same. */
@@ -103,7 +120,7 @@ export async function replacing(
   if (await tx.getRepository(partEntity).existsBy({ id: part.id }))
     throw new RefusedError('conflict.id-reused', { id: part.id });
   await refuseMismatch(tx, part, bikeId, position, anyway);
-  const before = await inPlace(tx, bikeId, part.kind, position);
+  const before = await inPlace(tx, bikeId, part, position);
   const by = through ? { through } : {};
   return [
     ...(before
@@ -119,7 +136,7 @@ export async function replacing(
 
 /** What a bike lacks once a part is off it: it is not whole until somebody closes the item. */
 function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<ReassemblyEvents>[] {
-  if (fitment.part.kind === 'other') return [];
+  if (!isMissed(fitment.part.kind)) return [];
   const { position: end, part } = fitment;
   return [
     {
@@ -138,6 +155,45 @@ function leftWithout(bikeId: string, fitment: Fitment, at: number): NewEvent<Rea
     },
   ];
 }
+
+/** Where a part that goes with a wheel lands: at that wheel's new end, or where it has always but one place. */
+const placeThere = (
+  each: Pick<Fitment, 'position'>,
+  wheel: Pick<Fitment, 'position'>,
+  end: FitmentPosition,
+): FitmentPosition => (each.position === wheel.position ? end : each.position);
+
+const uniqueFitments = (all: readonly Fitment[]): readonly Fitment[] => [
+  ...new Map(all.map((each) => [each.id, each])).values(),
+];
+
+/** What a wheel asks of the bike it lands on: the bike stays in until somebody says it is set. */
+async function toSetAgain(
+  tx: EntityManager,
+  bikeId: string,
+  wheel: Fitment,
+  at: number,
+): Promise<NewEvent<ReassemblyEvents>[]> {
+  const { position: end } = wheel;
+  if (end === 'only') return [];
+  const { build } = await findBike(tx, bikeId);
+  const things = setAgainAfterWheel(build, end).map((each) => SET_AGAIN_WORDS[each]);
+  const what = truncate(t.setAgain({ end, name: wheel.part.name, things: things.join(', ') }), 200);
+  return [{ kind: 'not-reassembled.opened', body: { bikeId, itemId: newId(), what }, happenedAt: at }];
+}
+
+const SET_AGAIN_WORDS: Record<SetAgain, string> = {
+  axle: t.setAxle,
+  pressure: t.setPressure,
+  caliper: t.setCaliper,
+  'rim-pads': t.setRimPads,
+  'brake-arm': t.setBrakeArm,
+  gears: t.setGears,
+  'chain-slack': t.setChainSlack,
+  belt: t.setBelt,
+  'sealant-date': t.setSealantDate,
+  'assist-plug': t.setAssistPlug,
+};
 
 /** Parts on bikes: fitted, renewed, moved, taken off. Each changes what was looked at, so the last check no longer counts. */
 export class Parts {
@@ -201,10 +257,33 @@ export class Parts {
         // The two bikes may be of different sites, whose chains have locks of their own.
         await tx.query('SELECT id FROM bike WHERE id IN (?) ORDER BY id FOR UPDATE', [[fromId, body.bikeId]]);
         const moving = await this.fitted(tx, fitmentId);
-        await refuseMismatch(tx, moving.part, body.bikeId, body.position, body.anyway);
-        const before = await inPlace(tx, body.bikeId, moving.part.kind, body.position);
-        const back = body.swap ? before : null;
-        if (back) await refuseMismatch(tx, back.part, fromId, moving.position, body.anyway);
+        const whole =
+          body.whole === true && moving.part.kind === 'wheel' && body.position === moving.position;
+        const goes = whole ? await wholeOf(tx, moving) : [moving];
+        const before = await inPlace(tx, body.bikeId, moving.part, body.position);
+        const stood = before ? (whole ? await wholeOf(tx, before) : [before]) : [];
+        // What has no wheel under it on the other bike still sits where something comes.
+        const taken = await Promise.all(
+          goes.map((each) => inPlace(tx, body.bikeId, each.part, placeThere(each, moving, body.position))),
+        );
+        const comesOff = uniqueFitments([...stood, ...taken.flatMap((each) => (each ? [each] : []))]);
+        for (const each of goes)
+          await refuseMismatch(
+            tx,
+            each.part,
+            body.bikeId,
+            placeThere(each, moving, body.position),
+            body.anyway,
+          );
+        const comesBack = body.swap ? comesOff : [];
+        for (const each of comesBack)
+          await refuseMismatch(
+            tx,
+            each.part,
+            fromId,
+            placeThere(each, { position: body.position }, moving.position),
+            body.anyway,
+          );
         const fitting = (
           bikeId: string,
           part: Fitment['part'],
@@ -214,19 +293,22 @@ export class Parts {
           body: { bikeId, fitmentId: newId(), part: part, position, anyway: body.anyway },
           happenedAt: body.at,
         });
+        const removing = (bikeId: string, each: Fitment): NewEvent<PartEvents> => ({
+          kind: 'part.removed',
+          body: { bikeId, fitmentId: each.id },
+          happenedAt: body.at,
+        });
+        const { position } = body;
         return [
-          { kind: 'part.removed' as const, body: { bikeId: fromId, fitmentId }, happenedAt: body.at },
-          ...(before
-            ? [
-                {
-                  kind: 'part.removed' as const,
-                  body: { bikeId: body.bikeId, fitmentId: before.id },
-                  happenedAt: body.at,
-                },
-              ]
-            : []),
-          ...(back ? [fitting(fromId, back.part, moving.position)] : leftWithout(fromId, moving, body.at)),
-          fitting(body.bikeId, moving.part, body.position),
+          ...goes.map((each) => removing(fromId, each)),
+          ...comesOff.map((each) => removing(body.bikeId, each)),
+          ...comesBack.map((each) =>
+            fitting(fromId, each.part, placeThere(each, { position }, moving.position)),
+          ),
+          ...(comesBack.length > 0 ? [] : leftWithout(fromId, moving, body.at)),
+          ...goes.map((each) => fitting(body.bikeId, each.part, placeThere(each, moving, position))),
+          ...(whole ? await toSetAgain(tx, body.bikeId, moving, body.at) : []),
+          ...(whole && before && body.swap ? await toSetAgain(tx, fromId, before, body.at) : []),
         ];
       },
       async (tx) => ({

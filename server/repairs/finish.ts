@@ -2,7 +2,7 @@ import type { FieldIssue } from '@cadre/core/errors';
 import type { EntityManager } from 'typeorm';
 import type { BodyOf } from '@cadre/contract/http';
 import type { finishRepair } from '@cadre/contract/repairs';
-import type { Part } from '@cadre/core/fleet';
+import { onlyPlace, type Part } from '@cadre/core/fleet';
 import type { Finding } from '@cadre/core/findings';
 import { leastWork, withImplied } from '@cadre/core/catalogue';
 import { touchesOfPart, withTouches, type UsedPart } from '@cadre/core/repairs';
@@ -54,14 +54,14 @@ async function renewing(
   for (const [at, { itemId, fits }] of body.used.entries()) {
     const item = items.get(itemId);
     if (!item || !fits) continue;
-    const place = `${item.kind}@${fits.position}`;
-    if (item.kind !== 'other' && places.has(place))
+    const place = onlyPlace(item, fits.position);
+    if (place !== null && places.has(place))
       throw new RefusedError(
         'body.invalid',
         {},
         { fields: [{ path: `used.${at}.fits.position`, code: 'taken' }] },
       );
-    places.add(place);
+    if (place !== null) places.add(place);
     const part: Part = {
       id: fits.partId,
       kind: item.kind,
@@ -132,7 +132,9 @@ export async function sayDone(
   const fitted = await renewing(tx, items, bikeId, repairId, body);
   const { build } = await findBike(tx, bikeId);
   const ofParts = fitted.flatMap((saying) =>
-    saying.kind === 'part.fitted' ? touchesOfPart(saying.body.part.kind, saying.body.position, build) : [],
+    saying.kind === 'part.fitted'
+      ? touchesOfPart(saying.body.part.kind, saying.body.position, build, saying.body.part.facts)
+      : [],
   );
   const findings = (await factsOf(tx, bikeId)).findings
     .filter((finding) => repair.findingIds.includes(finding.id))

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { movePart, type Fitment } from '@cadre/contract/parts';
 import { partMismatches, positionsOfPart, type FitmentPosition } from '@cadre/core/fleet';
+import { setAgainAfterWheel, type SetAgain } from '@cadre/core/parts';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { MISMATCH_WORDS } from '@cadre/web/words';
@@ -21,6 +22,11 @@ const act = useAct();
 const tag = ref('');
 const position = ref<string>(props.fitment.position);
 const swap = ref(true);
+const whole = ref(true);
+/** A wheel goes with what sits on it, as long as it stays at its end. */
+const isWheel = computed(
+  () => props.fitment.part.kind === 'wheel' && position.value === props.fitment.position,
+);
 const anyway = ref('');
 const refused = ref<readonly string[]>([]);
 
@@ -52,6 +58,24 @@ const takers = computed(() =>
     )
     .slice(0, 8),
 );
+const SET_AGAIN_WORDS: Record<SetAgain, string> = {
+  axle: t.setAxle,
+  pressure: t.setPressure,
+  caliper: t.setCaliper,
+  'rim-pads': t.setRimPads,
+  'brake-arm': t.setBrakeArm,
+  gears: t.setGears,
+  'chain-slack': t.setChainSlack,
+  belt: t.setBelt,
+  'sealant-date': t.setSealantDate,
+  'assist-plug': t.setAssistPlug,
+};
+const setAgain = computed(() => {
+  const end = position.value;
+  if (!target.value || !isWheel.value || !whole.value || (end !== 'front' && end !== 'rear')) return '';
+  const things = setAgainAfterWheel(target.value.build, end).map((each) => SET_AGAIN_WORDS[each]);
+  return t.setAgainOn({ tag: target.value.tag, things: things.join(', ') });
+});
 async function move(): Promise<void> {
   const to = target.value;
   if (!to) {
@@ -68,6 +92,7 @@ async function move(): Promise<void> {
         bikeId: to.id,
         position: position.value as FitmentPosition,
         swap: swap.value,
+        ...(isWheel.value ? { whole: whole.value } : {}),
         anyway: anyway.value.trim(),
         at: serverNow(),
       },
@@ -99,6 +124,9 @@ async function move(): Promise<void> {
         {{ bike.tag }}
       </button>
     </p>
+    <CheckField v-if="isWheel" v-model="whole" data-whole class="sm:col-span-2">{{
+      t.moveWholeWheel
+    }}</CheckField>
     <CheckField v-model="swap" class="sm:col-span-2">{{ t.partFittedThereComes }}</CheckField>
     <p v-if="!swap" class="text-watch sm:col-span-2">
       {{ t.bikeThenLacksPart }}
@@ -110,6 +138,7 @@ async function move(): Promise<void> {
       class="sm:col-span-2"
     />
     <NoticePlate v-else-if="refusal.said.value" :said="refusal.said.value" class="sm:col-span-2" />
+    <p v-if="setAgain" class="sm:col-span-2" data-set-again>{{ setAgain }}</p>
     <p class="text-watch sm:col-span-2">
       {{ t.lastChecksBothBikes
       }}<template v-if="against.includes('wrong-end')"> {{ MISMATCH_WORDS['wrong-end'] }}</template>

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
+import { DAY_MS } from '@cadre/core/time';
 import { dayAndClock, now as serverNow, useNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
 import { useAct } from '@cadre/web/platform/act';
@@ -39,6 +40,9 @@ const fitted = computed(() => fitments.value.filter((each) => each.removedAt ===
 const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));
 const placeWords = (fitment: Fitment): string =>
   `${PART_WORDS[fitment.part.kind]}${fitment.position === 'only' ? '' : `, ${POSITION_WORDS[fitment.position]}`}`;
+const MONTH_DAYS = 30.44;
+const monthsOf = (fitment: Fitment): number =>
+  Math.floor((now.value - fitment.fittedAt) / DAY_MS / MONTH_DAYS);
 function done(answer: { bike: Bike; fitments: readonly Fitment[] }): void {
   open.value = null;
   fitments.value = answer.fitments;
@@ -82,7 +86,11 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
             <span class="font-semibold">{{ placeWords(fitment) }}</span> · {{ fitment.part.name }}<br />
             <span class="figures text-[0.95rem] text-soft"
               >{{ t.sinceWhen({ when: dayAndClock(fitment.fittedAt, now) })
-              }}<template v-if="markingsText(fitment.part.markings)">
+              }}<template v-if="monthsOf(fitment) > 0">
+                · {{ t.monthsOld({ months: monthsOf(fitment) }) }}</template
+              ><template v-if="fitment.part.facts.designation">
+                · {{ fitment.part.facts.designation }}</template
+              ><template v-if="markingsText(fitment.part.markings)">
                 · {{ markingsText(fitment.part.markings) }}</template
               ></span
             >

@@ -1,5 +1,6 @@
 import type { Part } from '@cadre/contract/parts';
-import { BRAKES, RETENTIONS, WHEEL_SIZES, type PartKind } from '@cadre/core/fleet';
+import { BEARINGS } from '@cadre/core/measures';
+import { BEARING_PLACES, BRAKES, RETENTIONS, WHEEL_SIZES, type PartKind } from '@cadre/core/fleet';
 import { buildWord } from '@cadre/web/words';
 import * as t from './messages';
 
@@ -24,6 +25,33 @@ const sprockets = choice(
   Array.from({ length: 14 }, (_, index) => String(index + 1)),
 );
 
+const PLACE_WORDS: Record<(typeof BEARING_PLACES)[number], string> = {
+  'headset-upper': t.headsetUpper,
+  'headset-lower': t.headsetLower,
+  'front-hub': t.frontHub,
+  'rear-hub': t.rearHub,
+  freehub: t.freehub,
+  bracket: t.bracketPlace,
+  pivots: t.pivotsPlace,
+};
+const place: FactField = {
+  key: 'place',
+  label: t.bearingPlace,
+  options: [
+    { value: '', label: t.notKnown },
+    ...BEARING_PLACES.map((value) => ({ value, label: PLACE_WORDS[value] })),
+  ],
+};
+/** As the bearing finder names it: of a headset bearing with its angles. */
+const designation: FactField = {
+  key: 'designation',
+  label: t.bearingSize,
+  options: [
+    { value: '', label: t.notKnown },
+    ...BEARINGS.map((each) => ({ value: each.designation, label: each.designation })),
+  ],
+};
+
 /** What is asked of each kind of part to know which bikes take it. */
 export const FACT_FIELDS: Record<PartKind, readonly FactField[]> = {
   wheel: [size, choice('brake', t.forBrakeType, BRAKES), choice('retention', t.axle, RETENTIONS)],
@@ -38,6 +66,13 @@ export const FACT_FIELDS: Record<PartKind, readonly FactField[]> = {
   seatpost: [],
   battery: [],
   pedals: [],
+  cranks: [],
+  bracket: [designation],
+  bearing: [place, designation],
+  cables: [],
+  seals: [],
+  lights: [],
+  device: [],
   other: [],
 };
 

@@ -139,3 +139,27 @@ export const helpStockMinimum = message('Minimum');
 export const helpStockMinimumMeans = message('Below this number the part appears on the reorder list.');
 export const helpStockLeadTime = message('Lead time');
 export const helpStockLeadTimeMeans = message('Days from order to delivery.');
+
+// fact-fields
+export const bearingPlace = message('Where it sits');
+export const bearingSize = message('Size, as the bearing finder names it');
+export const headsetUpper = message('Headset, upper');
+export const headsetLower = message('Headset, lower');
+export const frontHub = message('Front hub');
+export const rearHub = message('Rear hub');
+export const freehub = message('Freehub');
+export const bracketPlace = message('Bottom bracket');
+export const pivotsPlace = message('Suspension pivots');
+export const moveWholeWheel = message('With its tyre, rotor and cassette');
+export const setAgainOn = message('Set again on {tag}: {things}. The bike stays in until you confirm it.');
+export const monthsOld = message('{months, plural, one {# month} other {# months}} old');
+export const setAxle = message('axle');
+export const setPressure = message('tyre pressure');
+export const setCaliper = message('brake caliper and pads');
+export const setRimPads = message('rim pads and brake release');
+export const setBrakeArm = message('brake arm and strap');
+export const setGears = message('gears');
+export const setChainSlack = message('chain slack');
+export const setBelt = message('belt tension');
+export const setSealantDate = message('date of the sealant');
+export const setAssistPlug = message('motor plug');

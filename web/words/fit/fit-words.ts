@@ -161,6 +161,13 @@ export const PART_WORDS: Record<PartKind, string> = {
   seatpost: t.seatpost,
   battery: t.battery,
   pedals: t.pedals,
+  cranks: t.cranks,
+  bracket: t.bracketPart,
+  bearing: t.bearingPart,
+  cables: t.cablesPart,
+  seals: t.sealsPart,
+  lights: t.lightsPart,
+  device: t.devicePart,
   other: t.other,
 };
 
