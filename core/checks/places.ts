@@ -17,6 +17,7 @@ const ROUND = new Set([
   'tyre-seated',
   'rim-run-out',
   'rim-track',
+  'rim-wall',
   'spoke-tension-left',
   'spoke-tension-right',
   'tyre-clearance',
@@ -26,7 +27,16 @@ const ROUND = new Set([
   'rotor-thickness',
 ]);
 const LEFT_RIGHT = new Set([
-  ...['wheel-nutted', 'rim', 'rim-track', 'spokes', 'tyre-casing', 'tyre-seated', 'tyre-clearance'],
+  ...[
+    'wheel-nutted',
+    'rim',
+    'rim-track',
+    'rim-wall',
+    'spokes',
+    'tyre-casing',
+    'tyre-seated',
+    'tyre-clearance',
+  ],
   ...['rim-pads', 'rim-pads-track', 'disc-pads', 'pad-thickness', 'pistons', 'rim-brake-arms'],
   ...['levers-on-bar', 'lever-reach', 'trike-brake-balance', 'bars', 'bars-off', 'bar-tape', 'grips'],
   ...['shifter-clamp', 'fork-whole', 'fork-legs', 'trike-linkage', 'trike-toe', 'kingpin'],

@@ -14,6 +14,8 @@ const FAULTS: Partial<Record<Measure, Faults>> = {
   'rim-pad': { 'renew-pads': ['to-holder'] },
   rotor: { 'plan-rotor': ['near'], 'renew-rotor': ['thin'], 'note-pulsing': ['spread'] },
   'rim-track': { 'measure-track-again': ['hollow'], 'stop-rim': ['worn'] },
+  'rim-wall': { 'plan-rim': ['near'], 'stop-rim': ['thin'] },
+  sealant: { 'refill-sealant': ['dry'], 'top-up-sealant': ['low', 'old'] },
   'run-out': { 'true-wheel': ['out'], 'stop-wheel': ['touches'] },
   spokes: {
     'watch-spoke': ['uneven'],

@@ -8,6 +8,7 @@ const WEARS: Partial<Record<Measure, { readonly worse: 'more' | 'less'; readonly
   'rim-pad': { worse: 'less', within: 0.3 },
   rotor: { worse: 'less', within: 0.03 },
   'rim-track': { worse: 'more', within: 0.05 },
+  'rim-wall': { worse: 'less', within: 0.05 },
 };
 
 /** Whether this measure tells of wear, which no rest heals. */

@@ -11,8 +11,10 @@ import { measured, reaches, sinksTo, unmeasured, issue, type Measured } from './
 import type { Measure } from './measures';
 import { rimPadVerdict } from './rim-pad';
 import { rimTrackVerdict } from './rim-track';
+import { rimWallVerdict } from './rim-wall';
 import { rotorVerdicts } from './rotor';
 import { runOutVerdict, widestDifference } from './run-out';
+import { sealantVerdict } from './sealant';
 import { spokesVerdicts } from './spokes';
 import { sagVerdict, type SagBand } from './suspension';
 import { pressureVerdict, tyreWindow, type PressureWindow } from './tyre-window';
@@ -198,7 +200,13 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
         limits,
       );
     case 'rim-track':
-      return one(rimTrackVerdict(first, 'none', limits));
+      return one(rimTrackVerdict(first, method === 'mark-gone' ? 'gone' : 'none', limits));
+    case 'rim-wall':
+      return one(rimWallVerdict(first, atEnd(on, 'rimWallMin'), limits));
+    case 'sealant':
+      return one(
+        sealantVerdict(first, method === 'poured' ? 'poured' : 'left', atEnd(on, 'sealant'), limits),
+      );
     case 'run-out': {
       const brake = on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront;
       return one(runOutVerdict(values, { rimBrake: brake === 'rim', fresh: on.newWheel }, limits));

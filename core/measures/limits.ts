@@ -52,6 +52,7 @@ export const LIMITS = {
   rotorSpread: limit('mm', 0.05, 0.02, 0.3),
   rimTrackWatch: limit('mm', 0.2, 0.05, 0.5, 'rimTrackFault'),
   rimTrackFault: limit('mm', 0.5, 0.1, 0.6),
+  rimWallNear: limit('mm', 0.2, 0, 1),
   runOutRim: limit('mm', 1, 0.3, 3, 'runOutRimStop'),
   runOutRimStop: limit('mm', 3, 1, 4),
   runOutDisc: limit('mm', 2, 0.3, 4, 'runOutDiscStop'),
@@ -101,6 +102,8 @@ export const LIMITS = {
   chargeLeast: limit('ratio', 0.4, 0.2, 0.7, 'chargeMost'),
   chargeMost: limit('ratio', 0.7, 0.4, 1),
   batteryHealth: limit('ratio', 0.7, 0.4, 0.95),
+  sealantDry: limit('ratio', 0.25, 0.05, 0.6, 'sealantLow'),
+  sealantLow: limit('ratio', 0.5, 0.1, 0.9),
 } as const satisfies Readonly<Record<string, Limit>>;
 export type LimitKey = keyof typeof LIMITS;
 export const LIMIT_KEYS = Object.keys(LIMITS) as readonly LimitKey[];

@@ -5,6 +5,7 @@ export const MEASURES = {
   'rim-pad': 'mm',
   rotor: 'mm',
   'rim-track': 'mm',
+  'rim-wall': 'mm',
   'run-out': 'mm',
   spokes: 'ratio',
   'tyre-window': 'kPa',
@@ -15,6 +16,7 @@ export const MEASURES = {
   hanger: 'mm',
   'chain-slack': 'mm',
   battery: 'ratio',
+  sealant: 'ml',
   interval: 'h',
 } as const;
 export type Measure = keyof typeof MEASURES;

@@ -35,6 +35,7 @@ const RANGES: Partial<Record<Measure, Range>> = {
   'rim-pad': range(0, 20, [0.3, 15]),
   rotor: range(0.5, 4, [1, 2.5], 3, 24),
   'rim-track': range(0, 3, [0, 1.5]),
+  'rim-wall': range(0, 6, [0.5, 4]),
   'run-out': range(0, 50, [0, 15], 1, 2),
   spokes: range(0, 2000, [0, 1200], 4, 40),
   hanger: range(0, 60, [0, 30], 1, 8),
@@ -42,6 +43,7 @@ const RANGES: Partial<Record<Measure, Range>> = {
   'lever-travel': range(0, 1, [0.05, 1]),
   sag: range(0, 1, [0.02, 0.6]),
   battery: range(0, 1, [0, 1]),
+  sealant: range(0, 500, [0, 250]),
 };
 
 /** Whether a person reads this off the part and types it. */
@@ -72,6 +74,8 @@ export const METHODS: Partial<Record<Measure, readonly string[]>> = {
   chain: ['gauge', 'length', 'ruler'],
   'disc-pad': ['compound', 'total'],
   spokes: ['meter', 'pitch'],
+  'rim-track': ['mark-there', 'mark-gone'],
+  sealant: ['left', 'poured'],
   battery: ['charge', 'health'],
 };
 

@@ -83,7 +83,24 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
         ? { soundFrom: least.value + by('rotorNear').value, soundTo: null, limits: [least] }
         : null;
     }
+    case 'rim-wall': {
+      const least = marked(`rimWallMin${end}`);
+      return least
+        ? { soundFrom: least.value + by('rimWallNear').value, soundTo: null, limits: [least] }
+        : null;
+    }
+    case 'sealant': {
+      const dose = marked(`sealant${end}`);
+      if (!dose || taken.method === 'poured') return null;
+      const share = (key: 'sealantDry' | 'sealantLow'): Sourced => ({
+        value: by(key).value * dose.value,
+        source: by(key).source,
+      });
+      return over(share('sealantLow'), share('sealantDry'));
+    }
     case 'rim-track':
+      // With its mark gone no hollow is shallow enough.
+      if (taken.method === 'mark-gone') return null;
       return under(by('rimTrackWatch'), by('rimTrackFault'));
     case 'run-out': {
       const rim = (on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront) === 'rim';

@@ -23,6 +23,8 @@ export const NEXT_STEPS = [
   'read-rotor-marking',
   'measure-track-again',
   'stop-rim',
+  'plan-rim',
+  'read-rim-marking',
   'true-wheel',
   'stop-wheel',
   'watch-spoke',
@@ -46,6 +48,8 @@ export const NEXT_STEPS = [
   'stop-chain',
   'set-charge',
   'plan-battery',
+  'refill-sealant',
+  'top-up-sealant',
   'own-limit',
   'person-says',
 ] as const;

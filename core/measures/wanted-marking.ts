@@ -6,6 +6,7 @@ const BOTH = (key: string): readonly string[] => [`${key}Front`, `${key}Rear`];
 /** What may be read off a part at the stand and kept, by the fit list's key: only what gives a reading its limit. */
 export const MARKINGS_AT_STAND: readonly string[] = [
   ...BOTH('rotorMin'),
+  ...BOTH('rimWallMin'),
   ...BOTH('sidewallMin'),
   ...BOTH('sidewallMax'),
   'forkPressureMax',
@@ -28,6 +29,8 @@ export function wantedMarkings(
       return missing(`rotorMin${end}`);
     case 'tyre-window':
       return missing(`sidewallMin${end}`, `sidewallMax${end}`);
+    case 'rim-wall':
+      return missing(`rimWallMin${end}`);
     case 'pressure':
       return missing(on.rearSuspension ? 'shockPressureMax' : 'forkPressureMax');
     default:

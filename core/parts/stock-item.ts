@@ -62,6 +62,7 @@ const PART_OF_CHECKPOINT: Readonly<Record<string, PartKind>> = {
   pedals: 'pedals',
   'rim-pads': 'pads',
   'rim-track': 'wheel',
+  'rim-wall': 'wheel',
   'rotor-thickness': 'rotor',
   rotor: 'rotor',
   'saddle-rails': 'saddle',

@@ -20,7 +20,7 @@ const ASKED_ON: readonly (readonly [string, string])[] = [
   ['cargo trike drum-trike laden', 'parking-brake'],
   [
     'child hybrid coaster two-brakes two-rings laden',
-    'rim-brake-release rim-track rim-pads rim-pads-track rim-brake-arms',
+    'rim-brake-release rim-track rim-wall rim-pads rim-pads-track rim-brake-arms',
   ],
   ['coaster footbrake two-brakes', 'coaster-brake coaster-hub'],
   ['drum', 'quill-mark suspension-post'],

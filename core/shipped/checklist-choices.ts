@@ -144,6 +144,7 @@ const WHEELS_MEASURED = [
   'hub-feel',
   'rim-run-out',
   'rim-track',
+  'rim-wall',
   'spoke-tension-left',
   'spoke-tension-right',
   'tyre-clearance',

@@ -89,6 +89,7 @@ const LEAST: Readonly<Record<string, string>> = {
   freehub: 'hub-bearings',
   'wheel-reflectors': '',
   'rim-track': 'tyre-off wheel-trued brake-work',
+  'rim-wall': 'tyre-off wheel-trued brake-work',
   'rim-pads-track': 'brake-work',
   'rim-pads-track track-worn': 'tyre-off wheel-trued brake-work',
   rotor: 'brake-work axle-out',
@@ -318,7 +319,7 @@ function isOtherEnd(touch: string, position: string): boolean {
 }
 
 const BROUGHT_BY: Readonly<Record<string, string>> = {
-  wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body axle-threads.thread cable-pinch.slips cable-pinch.crushed fasteners-felt.loose rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
+  wear: 'freehub.slips rim-run-out.touches rim-track.worn spoke-tension-left.none spoke-tension-left.all-slack spoke-tension-right.none spoke-tension-right.all-slack tyre-clearance.rubs fixed-pad.on-body axle-threads.thread cable-pinch.slips cable-pinch.crushed fasteners-felt.loose rim-wall.thin rotor-thickness.thin pad-thickness.thin pad-pin.missing pistons.wet brake-cable-inside.strand rim-brake-arms.wobbles coaster-hub.shoes headset-turns.binds-hard headset-clamp.torque headset-clamp.steerer headset-bearings.steerer-crack fork-action.stuck faceplate.loose bar-tape.pitted kingpin.play kingpin.cotter corrosion.deep every-fastener.turned pivot-torque.loose crank-torque.loose pedal-threads.thread jockey-wheels.bolt hub-gear.washer belt-tension.slack belt-tension.teeth load-test.skips saddle-rails.cracked post-freed.cracked battery-contacts.burnt motor-mount.loose charger.damaged helmet.buckle test-ride.pulls test-ride.brake',
   water:
     'freehub.slips fork-action.stuck corrosion.deep battery-contacts.burnt charger.damaged dunked-electrics.under',
   crash:

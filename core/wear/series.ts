@@ -72,6 +72,7 @@ const CARRIED_BY: Record<WornMeasure, readonly PartKind[]> = {
   'rim-pad': ['pads'],
   rotor: ['rotor', 'wheel'],
   'rim-track': ['wheel'],
+  'rim-wall': ['wheel'],
 };
 
 function endOf(position: Position): FitmentPosition {

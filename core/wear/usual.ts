@@ -11,6 +11,7 @@ const USUAL = {
   'disc-pad': { worse: 'less', rate: 0.0016, noise: 0.1 },
   'rim-pad': { worse: 'less', rate: 0.003, noise: 0.2 },
   rotor: { worse: 'less', rate: 0.00005, noise: 0.015 },
+  'rim-wall': { worse: 'less', rate: 0.00005, noise: 0.03 },
   'rim-track': { worse: 'more', rate: 0.00008, noise: 0.03 },
 } as const satisfies Partial<Record<Measure, object>>;
 export type WornMeasure = keyof typeof USUAL;

@@ -28,7 +28,7 @@ export const LIMIT_GROUPS: readonly {
   {
     key: 'rotors-rims',
     name: t.rotorsRims,
-    keys: ['rotorNear', 'rotorSpread', 'rimTrackWatch', 'rimTrackFault'],
+    keys: ['rotorNear', 'rotorSpread', 'rimTrackWatch', 'rimTrackFault', 'rimWallNear'],
   },
   {
     key: 'wheels',
@@ -107,6 +107,7 @@ export const LIMIT_GROUPS: readonly {
     ],
   },
   { key: 'battery', name: t.battery, keys: ['chargeLeast', 'chargeMost', 'batteryHealth'] },
+  { key: 'sealant', name: t.sealantTopic, keys: ['sealantLow', 'sealantDry'] },
 ];
 
 export const LIMIT_WORDS: Record<LimitKey, string> = {
@@ -127,6 +128,7 @@ export const LIMIT_WORDS: Record<LimitKey, string> = {
   rotorSpread: t.rotorPulsesIfIts,
   rimTrackWatch: t.hollowInRimTrack,
   rimTrackFault: t.hollowInRimTrackDo,
+  rimWallNear: t.rimWallPlanFarBefore,
   runOutRim: t.runOutRimBrake,
   runOutRimStop: t.runOutRimBrakeDo,
   runOutDisc: t.runOutDiscBrake,
@@ -176,6 +178,8 @@ export const LIMIT_WORDS: Record<LimitKey, string> = {
   chargeLeast: t.storedBatteryChargeFrom,
   chargeMost: t.storedBatteryCharge,
   batteryHealth: t.batteryHealthPlanReplacement,
+  sealantLow: t.sealantLowAt,
+  sealantDry: t.sealantDryAt,
 };
 
 const PER_SHOWN = { ratio: 0.01, mm: 1, kPa: 100, h: 1 } as const;

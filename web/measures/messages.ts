@@ -221,3 +221,17 @@ export const readsEmpty = message('empty');
 export const readsTight = message('tight');
 export const readsSlack = message('slack');
 export const readsOutside = message('outside');
+
+// rim wall and sealant
+export const planNewRim = message('Near its minimum. Plan a new rim or wheel.');
+export const readRimMinimum = message('Read the minimum wall on the rim or from its maker, and enter it.');
+export const refillSealant = message('Take the lumps out and refill to the dose of this tyre.');
+export const topUpSealant = message('Top up to the dose of this tyre.');
+export const markThere = message('Wear mark there, or none made');
+export const markGone = message('Wear mark gone');
+export const sealantLeft = message('Left');
+export const sealantPoured = message('Poured');
+export const sealantTopic = message('Sealant');
+export const rimWallPlanFarBefore = message('Rim wall: plan replacement this far before its minimum');
+export const sealantLowAt = message('Sealant low, share of its dose');
+export const sealantDryAt = message('Sealant dry, share of its dose');

@@ -61,6 +61,8 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'read-rotor-marking': t.readMinimumThicknessMarked,
   'measure-track-again': t.noteValueMeasureAgain,
   'stop-rim': t.wornRimCanBurst,
+  'plan-rim': t.planNewRim,
+  'read-rim-marking': t.readRimMinimum,
   'true-wheel': t.trueWheelInSmall,
   'stop-wheel': t.doNotRideTrue,
   'watch-spoke': t.notePlaceCountedFrom,
@@ -84,6 +86,8 @@ export const NEXT_WORDS: Record<NextStep, string> = {
   'stop-chain': t.chainCanComeOff,
   'set-charge': t.bringChargeBetweenTwo,
   'plan-battery': t.useForShortOutings,
+  'refill-sealant': t.refillSealant,
+  'top-up-sealant': t.topUpSealant,
   'own-limit': t.valuePastChecklistsLimit,
   'person-says': t.decideWhetherValuePasses,
 };
@@ -233,4 +237,8 @@ export const METHOD_WORDS: Readonly<Record<string, string>> = {
   total: t.withPlate,
   meter: t.meter,
   pitch: t.pitch,
+  'mark-there': t.markThere,
+  'mark-gone': t.markGone,
+  left: t.sealantLeft,
+  poured: t.sealantPoured,
 };

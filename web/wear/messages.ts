@@ -26,6 +26,7 @@ export const chain = message('Chain');
 export const discPads = message('Disc pads');
 export const rimPads = message('Rim pads');
 export const rotor = message('Rotor');
+export const rimWall = message('Rim wall');
 export const rimTrack = message('Rim track');
 export const km = message('km');
 export const days = message('days');

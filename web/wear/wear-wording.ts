@@ -11,6 +11,7 @@ export const WORN_WORDS: Record<WornMeasure, string> = {
   'rim-pad': t.rimPads,
   rotor: t.rotor,
   'rim-track': t.rimTrack,
+  'rim-wall': t.rimWall,
 };
 export const UNIT_WORDS: Record<WearUnit, string> = { km: t.km, days: t.days };
 

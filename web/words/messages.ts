@@ -221,6 +221,7 @@ export const rimMaximumPressure = message('Rim, maximum pressure');
 export const hooklessRim = message('Hookless rim');
 export const sealant = message('Sealant');
 export const yourStartingPressure = message('Your starting pressure');
+export const rimWallMinimum = message('Rim wall, minimum');
 export const axleCode = message('Axle code');
 export const spokeMeterMinimumReading = message('Spoke meter, minimum reading');
 export const brakeFluid = message('Brake fluid');

@@ -105,6 +105,7 @@ export const FIT_ITEMS: readonly FitItem[] = [
   ...ends('hookless', 'wheels', { type: 'choice', choices: YES_NO }, always),
   ...ends('sealant', 'wheels', number('ml', 10, 300), (build, end) => build[`tyre${end}`] === 'tubeless'),
   ...ends('startPressure', 'wheels', number('kPa', 30, 1000), always),
+  ...ends('rimWallMin', 'wheels', number('mm', 0.3, 4), (build, end) => build[`brake${end}`] === 'rim'),
   ...ends('axleCode', 'wheels', text(40), always),
   ...ends('spokeFloor', 'wheels', number('meter', 1, 1000), always),
   {

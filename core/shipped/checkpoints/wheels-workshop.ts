@@ -190,6 +190,34 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     measure: 'rim-track',
     drawing: 'rim-track',
   }),
+  look({
+    key: 'rim-wall',
+    name: 'Rim wall measured',
+    at: { front: 'front-brake', rear: 'rear-brake' },
+    phase: 'opened',
+    how: 'Tyre off on one side. Measure the brake wall at its thinnest with a rim caliper, at four places from the valve, and enter the thinnest. Compare it with what the rim’s label or its maker’s page says.',
+    passWhen: 'Over its maker’s minimum; no figure given: no ridge under the nail and the wear mark there.',
+    faults: [
+      fault(
+        'thin',
+        'At or under its minimum',
+        'stop',
+        'A worn rim can burst under braking. Let the air down and replace the rim.',
+        {
+          by: ['wear'],
+        },
+      ),
+      fault('near', 'Near its minimum', 'upkeep', 'Plan a new rim or wheel.'),
+    ],
+    applies: fitted('brake', 'rim'),
+    minutes: 1,
+    disturbedBy: [],
+    work: ['tyre-off', 'wheel-trued', 'brake-work'],
+    tools: ['Rim caliper'],
+    cautions: ['The edge of a worn track cuts: wipe with a cloth, not a finger.'],
+    measure: 'rim-wall',
+    drawing: 'rim-track',
+  }),
   spokeTension('left', 'the side without the chain'),
   spokeTension('right', 'the side with the chain'),
   look({
@@ -258,7 +286,8 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     how: 'Valve at the bottom, air out, core out. Let a thin stick down through the valve and see how far it comes up wet. Read the date of the last filling.',
     passWhen: 'Wet, inside its months, dose by the tyre’s width.',
     faults: [
-      fault('dry', 'Dry', 'soon', 'Take the lumps out, dose by tyre width, write the month down.'),
+      fault('dry', 'Dry', 'soon', 'Take the lumps out, dose by tyre width, enter what you poured.'),
+      fault('low', 'Low', 'upkeep', 'Top it up to its dose and enter what you poured.'),
       fault('old', 'Past its months', 'upkeep', 'Refill at the next quiet hour.'),
     ],
     applies: fitted('tyre', 'tubeless'),
@@ -267,6 +296,7 @@ export const wheelsWorkshop: readonly Checkpoint[] = [
     work: ['air-out'],
     tools: ['Dipstick', 'Syringe', 'Core key'],
     cautions: ['Bead seating stays within the lower maximum of tyre and rim, standing clear.'],
+    measure: 'sealant',
     practices: ['sealantEvery', 'sealantLook'],
   }),
   look({

@@ -53,6 +53,7 @@ const STEM_WORDS: Readonly<Record<string, string>> = {
   hookless: t.hooklessRim,
   sealant: t.sealant,
   startPressure: t.yourStartingPressure,
+  rimWallMin: t.rimWallMinimum,
   axleCode: t.axleCode,
   spokeFloor: t.spokeMeterMinimumReading,
   fluid: t.brakeFluid,
