@@ -12,7 +12,13 @@ import {
   type Touch,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS } from '@cadre/core/fleet';
-import { CHECKPOINTS, PRACTICE_PROSE, SHIPPED_CHECKLISTS, walkChecklists } from '@cadre/core/shipped';
+import {
+  BUILT_OTHERWISE,
+  CHECKPOINTS,
+  PRACTICE_PROSE,
+  SHIPPED_CHECKLISTS,
+  walkChecklists,
+} from '@cadre/core/shipped';
 
 const row = (cells: readonly string[]): string =>
   `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
@@ -78,8 +84,8 @@ function disturbedBy(touch: Touch): string {
 /** The rules behind the catalogue: checklists over kinds, what is critical, what work touches, the practices. */
 export function printRules(): string {
   const walk = walkChecklists();
-  const cell = (checklist: string, kind: string): string => {
-    const pair = walk.find((each) => each.checklist === checklist && each.kind === kind);
+  const cell = (checklist: string, bike: string): string => {
+    const pair = walk.find((each) => each.checklist === checklist && each.bike === bike);
     return pair ? `${pair.asked} / ${pair.ruledOut} / ${pair.criticals} / ${pair.minutes.toFixed(1)}` : '';
   };
   const counts = SEVERITIES.map((severity) => [
@@ -99,6 +105,14 @@ export function printRules(): string {
       SHIPPED_CHECKLISTS.map((checklist) => [
         checklist.name,
         ...BIKE_KINDS.map((kind) => cell(checklist.key, kind)),
+      ]),
+    ),
+    'The same for bikes built otherwise.',
+    table(
+      ['checklist', ...Object.keys(BUILT_OTHERWISE)],
+      SHIPPED_CHECKLISTS.map((checklist) => [
+        checklist.name,
+        ...Object.keys(BUILT_OTHERWISE).map((bike) => cell(checklist.key, bike)),
       ]),
     ),
     '## Severities',

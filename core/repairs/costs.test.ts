@@ -123,6 +123,8 @@ describe('the minutes of a job', () => {
   it('count each kind of work once, what is repaired already not, and the look after it always', () => {
     const brake = findingLike();
     expect(jobMinutes([brake])).toBe(30);
+    expect(jobMinutes([brake], 2)).toBe(60);
+    expect(jobMinutes([], 1)).toBe(20);
     expect(jobMinutes([brake, findingLike({ id: 'f2' })])).toBe(30);
     expect(jobMinutes([brake, findingLike({ id: 'f2', position: 'rear', zone: 'rear-brake' })])).toBe(55);
     expect(jobMinutes([findingLike({ state: 'repaired' })])).toBe(5);

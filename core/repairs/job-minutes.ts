@@ -23,9 +23,17 @@ const USUAL_MINUTES: Record<Touch, number> = {
 const NOTHING_KNOWN = 20;
 const RECHECK = 5;
 
-/** How long until a bike with these findings may be released: the work they ask for, each kind once, and the look after it. At least the look. */
+/** What an overdue service takes at the bench, on the whole. */
+const SERVICE_MINUTES = 15;
+
+/**
+ * How long until a bike with these findings may be released: the work they ask for, each kind once, and the look after it. At least the look.
+ *
+ * @param services how many overdue services are done with it
+ */
 export function jobMinutes(
   findings: readonly Pick<Finding, 'zone' | 'position' | 'state' | 'work'>[],
+  services = 0,
 ): number {
   const toRepair = findings.filter((finding) => finding.state === 'open' || finding.state === 'in-work');
   const touches = new Map(
@@ -37,6 +45,7 @@ export function jobMinutes(
   return (
     [...touches.values()].reduce((sum, touch) => sum + USUAL_MINUTES[touch], 0) +
     unknown * NOTHING_KNOWN +
+    services * SERVICE_MINUTES +
     RECHECK
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { asBuilt, questionsOf, type Checkpoint } from '@cadre/core/catalogue';
+import { asBuilt, questionsOf, ruleText, type Checkpoint, type Rule } from '@cadre/core/catalogue';
 import { TRIAL_BIKES } from '@cadre/test-world/core';
 import { CHECKPOINTS } from './index';
 
@@ -16,10 +16,11 @@ function askedOn(checkpoint: Checkpoint): readonly string[] {
 const ASKED_ON: readonly (readonly [string, string])[] = [
   ['belt', 'belt belt-tension'],
   ['carbon', 'bar-tape cleats shift-battery'],
-  ['cargo', 'cargo-steering cargo-straps'],
-  ['cargo trike drum-trike laden', 'parking-brake'],
+  ['cargo', 'cargo-straps'],
+  ['cargo flatbed', 'cargo-steering'],
+  ['cargo trike drum-trike parked flatbed bare-trike laden', 'parking-brake'],
   [
-    'child hybrid coaster two-brakes two-rings laden',
+    'child hybrid coaster two-brakes two-rings parked laden',
     'rim-brake-release rim-track rim-wall rim-pads rim-pads-track rim-brake-arms',
   ],
   ['coaster footbrake two-brakes', 'coaster-brake coaster-hub'],
@@ -29,58 +30,68 @@ const ASKED_ON: readonly (readonly [string, string])[] = [
     'full-suspension lined',
     'sealant valve-core shock-travel-used pivot-torque shock-action shock-shaft shock-sag suspension-pivots chain-twelve dropper-shaft dropper',
   ],
-  ['hardtail full-suspension cargo lined carbon', 'wheel-thru-axle'],
+  ['hardtail full-suspension cargo lined flatbed carbon', 'wheel-thru-axle'],
   [
     'hardtail full-suspension lined carbon',
     'fork-legs fork-action fork-pressure fork-sag fork-service fork-travel-used suspension-ring',
   ],
-  ['hardtail full-suspension step-through cargo lined belt carbon', 'brake-hose brake-fluid pistons'],
   [
-    'hardtail full-suspension step-through cargo trike lined belt carbon',
-    'disc-pads rotor rotor-fixings rotor-thickness pad-thickness pad-pin bedded-in',
+    'hardtail full-suspension step-through cargo lined flatbed carbon-assist belt carbon',
+    'brake-hose brake-fluid pistons',
   ],
   ['hybrid step-through cargo drum belt', 'kickstand'],
   ['hybrid step-through cargo trike drum-trike drum belt', 'mudguards'],
   ['hybrid step-through cargo trike drum-trike drum belt laden', 'loads'],
-  ['hybrid step-through trike two-rings drum-trike drum belt laden', 'wheel-quick-release'],
   ['laden', 'adjustable-stem folding-hinge child-seat hitch'],
   ['lined', 'tyre-liner'],
   ['not belt', 'chain-joined bracket-feel chain-wear chain-lube chain-new chain-routed cassette'],
   ['not carbon', 'frame-drain'],
+  [
+    'not child hardtail full-suspension cargo coaster footbrake two-brakes lined flatbed carbon',
+    'wheel-quick-release',
+  ],
+  [
+    'not child hybrid coaster footbrake two-brakes two-rings drum-trike drum parked laden',
+    'disc-pads rotor rotor-fixings rotor-thickness pad-thickness pad-pin bedded-in',
+  ],
   ['not coaster footbrake', 'shifts'],
   ['not coaster footbrake carbon', 'gear-cable shifter-cover'],
   ['not footbrake', 'lever-travel lever-hold stops-wheel lever-returns levers-on-bar lever-reach'],
   ['not footbrake carbon', 'cable-age'],
   ['not footbrake drum-trike drum', 'brake-mounts pads-for-event'],
-  ['not full-suspension trike lined drum-trike', 'post-freed'],
-  ['not full-suspension trike two-rings lined drum-trike carbon', 'bell-lights'],
+  ['not full-suspension trike lined drum-trike bare-trike', 'post-freed'],
   [
-    'not hardtail full-suspension step-through cargo footbrake lined belt carbon',
+    'not full-suspension trike two-rings lined drum-trike parked flatbed bare-trike carbon-assist carbon',
+    'bell-lights',
+  ],
+  [
+    'not hardtail full-suspension step-through cargo footbrake lined flatbed carbon-assist belt carbon',
     'brake-cable brake-cable-inside cable-pinch',
   ],
-  ['not hybrid hardtail full-suspension two-rings lined drum carbon laden', 'wheel-nutted'],
-  ['not hybrid two-rings drum laden', 'axle-threads'],
+  ['not hybrid hardtail full-suspension two-rings lined drum parked carbon laden', 'wheel-nutted'],
+  ['not hybrid two-rings drum parked laden', 'axle-threads'],
   [
-    'not step-through cargo coaster footbrake two-brakes belt',
+    'not step-through cargo coaster footbrake two-brakes flatbed carbon-assist belt',
     'hanger jockey-wheels derailleur-gap hanger-measured',
   ],
-  ['not step-through cargo two-brakes belt', 'freehub'],
+  ['not step-through cargo two-brakes flatbed carbon-assist belt', 'freehub'],
   [
-    'not trike drum-trike',
+    'not trike drum-trike bare-trike',
     'headset-play fork-whole stem-tight headset-turns headset-clamp headset-bearings faceplate bars-off saddle-tight post-depth saddle-set saddle-rails',
   ],
   [
-    'step-through cargo belt',
+    'step-through cargo carbon-assist belt',
     'battery motor-stops battery-charge battery-health battery-contacts assist-wiring motor-mount firmware charger dunked-electrics storage-rule',
   ],
-  ['step-through cargo belt laden', 'lights'],
-  ['step-through cargo coaster footbrake two-brakes', 'chain-slack'],
-  ['step-through cargo two-brakes belt', 'hub-gear'],
-  ['trike', 'fixed-pad'],
+  ['step-through cargo carbon-assist belt laden', 'lights'],
+  ['step-through cargo coaster footbrake two-brakes flatbed carbon-assist', 'chain-slack'],
+  ['step-through cargo two-brakes flatbed carbon-assist belt', 'hub-gear'],
+  ['trike bare-trike', 'fixed-pad'],
   [
-    'trike drum-trike',
-    'trike-brake-balance trike-linkage trike-toe kingpin trike-seat trike-idler trike-flag',
+    'trike drum-trike bare-trike',
+    'trike-brake-balance trike-linkage trike-toe kingpin trike-seat trike-idler',
   ],
+  ['trike drum-trike parked bare-trike', 'trike-flag'],
   ['two-rings', 'front-derailleur front-derailleur-set horn device-charge outdoor-cover'],
 ];
 
@@ -102,6 +113,29 @@ describe('each rule of the catalogue', () => {
       expect(askedOn(checkpoint)).toEqual(wanted.has(key) ? bikesOf(wanted.get(key) ?? '') : all);
     },
   );
+
+  /** Every rule like this one with one of its clauses left out. */
+  function shortened(rule: Rule): readonly Rule[] {
+    if ('all' in rule || 'any' in rule) {
+      const clauses = 'all' in rule ? rule.all : rule.any;
+      const like = (list: readonly Rule[]): Rule => ('all' in rule ? { all: list } : { any: list });
+      return [
+        ...clauses.map((_, at) => like(clauses.filter((_each, index) => index !== at))),
+        ...clauses.flatMap((clause, at) =>
+          shortened(clause).map((short) => like(clauses.map((each, index) => (index === at ? short : each)))),
+        ),
+      ];
+    }
+    return 'not' in rule ? shortened(rule.not).map((short) => ({ not: short })) : [];
+  }
+  it('loses no clause unseen: each one tells some trial bike apart', () => {
+    const unseen = CHECKPOINTS.flatMap((checkpoint) =>
+      shortened(checkpoint.applies)
+        .filter((applies) => askedOn({ ...checkpoint, applies }).join() === askedOn(checkpoint).join())
+        .map((applies) => `${checkpoint.key}: ${ruleText(applies)}`),
+    );
+    expect(unseen).toEqual([]);
+  });
 
   it('is told apart by some trial bike, every one of them', () => {
     for (const checkpoint of CHECKPOINTS)

@@ -12,7 +12,7 @@ import {
   STATION_ROWS,
 } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD, type BikeKind, type Build } from '@cadre/core/fleet';
-import { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './index';
+import { BUILT_OTHERWISE, CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './index';
 import { walkChecklists } from './walk';
 
 const pairs = SHIPPED_CHECKLISTS.flatMap((checklist) =>
@@ -61,6 +61,11 @@ const BEFORE_A_RIDE: readonly [string, (build: Build) => boolean][] = [
   ['motor-stops@only', (build) => build.assist !== 'none'],
   ['cargo-straps@only', (build) => build.accessories.includes('cargo-box')],
 ];
+const built = (bike: string): Build => {
+  const build = BUILT_OTHERWISE[bike];
+  if (!build) throw new Error(`no bike ${bike}`);
+  return build;
+};
 const coaster: Build = { ...USUAL_BUILD.child, brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 };
 
 it('lubing goes with the return, not with the morning: bikes lubed as they come in are dry by dawn', () => {
@@ -75,19 +80,20 @@ it('lubing goes with the return, not with the morning: bikes lubed as they come 
 describe('every checklist over every kind of bike', () => {
   it('is walked and printed', () => {
     const walk = walkChecklists();
-    expect(walk).toHaveLength(SHIPPED_CHECKLISTS.length * BIKE_KINDS.length);
+    const bikes = BIKE_KINDS.length + Object.keys(BUILT_OTHERWISE).length;
+    expect(walk).toHaveLength(SHIPPED_CHECKLISTS.length * bikes);
     process.stdout.write(
       walk
         .map(
           (row) =>
-            `${row.checklist.padEnd(18)} ${row.kind.padEnd(16)} asked ${row.asked}, ruled out ${row.ruledOut}, critical ${row.criticals}, ${row.minutes.toFixed(1)} min\n`,
+            `${row.checklist.padEnd(18)} ${row.bike.padEnd(16)} asked ${row.asked}, ruled out ${row.ruledOut}, critical ${row.criticals}, ${row.minutes.toFixed(1)} min\n`,
         )
         .join(''),
     );
     // No pair without a critical where a bike goes out on it.
     for (const row of walk)
       if (SHIPPED_CHECKLISTS.find((checklist) => checklist.key === row.checklist)?.clears)
-        expect(row.criticals, `${row.checklist} on ${row.kind}`).toBeGreaterThan(0);
+        expect(row.criticals, `${row.checklist} on ${row.bike}`).toBeGreaterThan(0);
   });
 
   it.each(pairs)(
@@ -173,6 +179,47 @@ describe('the checklists a bike goes out on', () => {
     for (const key of ['rim-pads@rear', 'lever-travel@rear', 'shifts@only']) expect(asked).not.toContain(key);
   });
 
+  it('ask each of two brakes at one wheel by what it is, apart, and put a trike with drums and a parking brake to the push', () => {
+    const two = keysOn(RIDE_OUT_CHILDREN, built('two-brakes'));
+    expect(two).toEqual(
+      expect.arrayContaining([
+        ...['rim-pads@rear', 'lever-travel@rear', 'stops-wheel@rear', 'coaster-brake@rear-second'],
+        ...['rim-pads@front', 'chain-slack@only'],
+      ]),
+    );
+    for (const key of [
+      'coaster-brake@rear',
+      'rim-pads@rear-second',
+      'lever-travel@rear-second',
+      'spokes@rear-second',
+    ])
+      expect(two).not.toContain(key);
+    const trike = keysOn(RIDE_OUT, built('drum-trike'));
+    expect(trike).toEqual(
+      expect.arrayContaining([
+        'drum-brake@left-front',
+        'drum-brake@right-front',
+        'drum-brake@rear',
+        'parking-brake@only',
+      ]),
+    );
+    expect(trike.filter((key) => key.endsWith('rear-second'))).toEqual([]);
+  });
+
+  it('ask a front derailleur, and lined tyres inside only where they are opened', () => {
+    const asks = (key: string, bike: string) => {
+      const checklist = SHIPPED_CHECKLISTS.find((each) => each.key === key) ?? RIDE_OUT;
+      return keysOn(checklist, built(bike));
+    };
+    expect(asks('ride-out', 'two-rings')).toContain('front-derailleur@only');
+    expect(asks('ride-out', 'drum')).not.toContain('front-derailleur@only');
+    expect(asks('season-opening', 'two-rings')).toContain('front-derailleur-set@only');
+    expect(asks('ride-out', 'lined')).not.toContain('tyre-liner@front');
+    expect(asks('season-opening', 'lined')).toEqual(
+      expect.arrayContaining(['tyre-liner@front', 'tyre-liner@rear', 'valve-core@rear', 'sealant@front']),
+    );
+  });
+
   it('are chosen by kind', () => {
     for (const kind of BIKE_KINDS)
       expect(rideOutFor(SHIPPED_CHECKLISTS, kind)?.key).toBe(
@@ -198,5 +245,39 @@ describe('the checklists a bike goes out on', () => {
       ['ride-out-children', false],
       ['turnaround', true],
     ]);
+  });
+});
+
+describe('what was left out once', () => {
+  /** Each gap, on the checklist it was missing from, with a bike it is asked of. */
+  it.each<[string, string, string]>([
+    ['return', 'hardtail', 'tyre-firm fork-travel-used rim-run-out fasteners-felt'],
+    ['return', 'lined', 'shock-travel-used'],
+    [
+      'new-bike',
+      'hybrid',
+      'chain-new ring-bolts spoke-tension-left spoke-tension-right cage-bolts cable-rub frame-film',
+    ],
+    ['event', 'lined', 'every-fastener pivot-torque shock-action fork-service spoke-tension-left load-test'],
+    [
+      'season-opening',
+      'lined',
+      'bracket-play hanger saddle-rails cable-age dropper-shaft shifter-cover valve-core',
+    ],
+    ['season-opening', 'carbon', 'bar-tape'],
+    ['season-opening', 'hybrid', 'rim-wall closing-pass frame-drain'],
+    ['season-opening', 'hardtail', 'axle-threads'],
+    ['bolts', 'hybrid', 'levers-on-bar brake-mounts cable-pinch shifter-clamp saddle-tight'],
+    ['wet-season', 'lined', 'sealant'],
+    ['wet-season', 'two-rings', 'outdoor-cover'],
+    ['lay-up', 'two-rings', 'outdoor-cover'],
+    ['lights', 'two-rings', 'horn device-charge'],
+    ['event', 'two-rings', 'closing-pass horn device-charge'],
+  ])('%s asks a %s: %s', (key, bike, wanted) => {
+    const checklist = SHIPPED_CHECKLISTS.find((each) => each.key === key);
+    const build = BUILT_OTHERWISE[bike] ?? USUAL_BUILD[bike as BikeKind];
+    if (!checklist) throw new Error(`no checklist ${key}`);
+    const asked = new Set(questionsOf(checklist, asBuilt(build)).map((each) => each.checkpoint.key));
+    expect(wanted.split(' ').filter((each) => !asked.has(each))).toEqual([]);
   });
 });

@@ -3,4 +3,5 @@ export { checkpointsAfter, NOT_BY_CRASH } from './incidents';
 export { PRACTICE_PROSE } from './practices';
 export { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './checklists';
 export { shippedServices } from './services';
+export { BUILT_OTHERWISE } from './built-otherwise';
 export { walkChecklists } from './walk';

@@ -1,46 +1,8 @@
 import { BIKE_KINDS, USUAL_BUILD, type Build } from '@cadre/core/fleet';
+import { BUILT_OTHERWISE } from '@cadre/core/shipped';
 
 /** Bikes that between them meet every rule both ways: each kind as usually built, and what is built otherwise. */
 export const TRIAL_BIKES: Readonly<Record<string, Build>> = {
   ...Object.fromEntries(BIKE_KINDS.map((kind) => [kind, USUAL_BUILD[kind]])),
-  coaster: { ...USUAL_BUILD.child, brakeRear: 'coaster', gears: 'single-speed', sprockets: 1 },
-  footbrake: {
-    ...USUAL_BUILD.child,
-    brakeFront: 'none',
-    brakeRear: 'coaster',
-    gears: 'single-speed',
-    sprockets: 1,
-  },
-  /** A coaster and a hand brake on one wheel. */
-  'two-brakes': {
-    ...USUAL_BUILD.child,
-    brakeRear: 'rim',
-    brakeRearSecond: 'coaster',
-    gears: 'hub-gear',
-    sprockets: 1,
-  },
-  'two-rings': {
-    ...USUAL_BUILD.hybrid,
-    accessories: ['front-derailleur', 'horn', 'device', 'outdoors'],
-  },
-  lined: { ...USUAL_BUILD['full-suspension'], accessories: ['tyre-liner'] },
-  'drum-trike': { ...USUAL_BUILD.trike, brakeFront: 'drum', brakeRear: 'drum', brakeRearSecond: 'parking' },
-  drum: {
-    ...USUAL_BUILD.hybrid,
-    brakeFront: 'drum',
-    brakeRear: 'drum',
-    headset: 'threaded',
-    seatpost: 'suspension',
-  },
-  belt: { ...USUAL_BUILD['step-through'], transmission: 'belt' },
-  carbon: {
-    ...USUAL_BUILD.hardtail,
-    frameMaterial: 'carbon',
-    bar: 'drop',
-    accessories: ['clip-pedals', 'electronic-shifting'],
-  },
-  laden: {
-    ...USUAL_BUILD.hybrid,
-    accessories: ['child-seat', 'hitch', 'adjustable-stem', 'folding-hinge', 'basket', 'lights'],
-  },
+  ...BUILT_OTHERWISE,
 };

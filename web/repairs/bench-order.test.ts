@@ -6,7 +6,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { evaluateFitness, NO_FACTS, type FitnessFacts } from '@cadre/core/fitness';
+import { evaluateFitness, NO_FACTS, type DueService, type FitnessFacts } from '@cadre/core/fitness';
 import type { Finding } from '@cadre/core/findings';
 import { NO_PLAN, type BenchReason } from '@cadre/core/repairs';
 import { findingLike, HOUR } from '@cadre/test-world/core';
@@ -101,6 +101,19 @@ describe('the jobs of the bench', () => {
     expect(ordered([bike('a', [worn])], [pads(0)])).toEqual(['a lacks-part']);
     expect(ordered([bike('a', [worn])], [pads(1)])).toEqual(['a for-group']);
     expect(ordered([bike('a', [worn])])).toEqual(['a for-group']);
+  });
+
+  it('are overdue services too: one that keeps a bike in frees it, one with a date runs out, planned work waits', () => {
+    const service = (service: string, overdue: DueService['overdue'], until?: number): DueService => ({
+      ...{ service, name: service, overdue, dueAt: now() - HOUR },
+      ...(until === undefined ? {} : { until }),
+    });
+    const order = ordered([
+      bike('planned', [], { services: [service('post', 'maintenance')] }),
+      bike('dated', [], { services: [service('sealant', 'fix-by', now() + 30 * HOUR)] }),
+      bike('kept-in', [], { services: [service('fluid', 'due')] }),
+    ]);
+    expect(order).toEqual(['kept-in for-group', 'dated runs-out']);
   });
 
   it('are last while they are away, and none while on offer', () => {

@@ -3,7 +3,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
 import type { Repair } from '@cadre/contract/repairs';
 import { isStopNow, type Finding } from '@cadre/core/findings';
-import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
+import { mayGoOut, overdueServices, type DueService, type FitnessAnswer } from '@cadre/core/fitness';
 import { likelyPart, placesOn } from '@cadre/core/parts';
 import { benchOrder, jobMinutes, type BenchJob, type BenchPlace } from '@cadre/core/repairs';
 import { useNow } from '@cadre/web/platform/time';
@@ -54,32 +54,49 @@ export function useBenchOrder({ answer, items, repairs, hands }: Facts): Compute
   const fleet = useFleet();
   const catalogue = useCatalogue();
   const now = useNow();
+  /** Overdue services that have a date or keep the bike in: planned work of the others waits for its day. */
+  const pressing = (bike: Bike): readonly DueService[] =>
+    overdueServices(bike.facts, now.value).filter((each) => each.overdue !== 'maintenance');
+  /** Held, or kept in by nothing but a service: it may go out once the work is done. */
+  const isFreed = (bike: Bike): boolean => {
+    const { fitness, reasons } = answer(bike);
+    return (
+      fitness === 'held' ||
+      (fitness === 'due' && reasons.every((reason) => reason.code === 'service-overdue'))
+    );
+  };
   const isJob = (bike: Bike): boolean =>
     !bike.facts.assessment &&
     (answer(bike).fitness === 'held' ||
       bike.facts.repairs.length > 0 ||
-      bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep'));
+      bike.facts.findings.some((finding) => finding.severity === 'soon' || finding.severity === 'upkeep') ||
+      pressing(bike).length > 0);
   const jobOf = (bike: Bike): BenchJob => {
     const findings = toRepair(bike, now.value);
     const own = repairs().filter((repair) => repair.bikeId === bike.id && repair.state === 'started');
     const waits = own.find((repair) => repair.plan.waits)?.plan.waits ?? null;
     const planned = own.flatMap((repair) => repair.plan.needs);
-    const limits = findings.flatMap((finding) =>
-      finding.severity === 'soon' && finding.limit ? [finding.limit.until] : [],
-    );
+    const services = pressing(bike);
+    const limits = [
+      ...findings.flatMap((finding) =>
+        finding.severity === 'soon' && finding.limit ? [finding.limit.until] : [],
+      ),
+      ...services.flatMap(({ until }) => (until !== undefined && until > now.value ? [until] : [])),
+    ];
     return {
       ...{ bikeId: bike.id, siteId: bike.siteId, kind: bike.build.kind, size: bike.size },
-      frees: answer(bike).fitness === 'held',
-      minutes: findings.length > 0 ? jobMinutes(findings) : LOOK_ONLY,
+      frees: isFreed(bike),
+      minutes: findings.length + services.length > 0 ? jobMinutes(findings, services.length) : LOOK_ONLY,
       since: Math.min(
         ...[
           ...findings.map((finding) => finding.openedAt),
           ...bike.facts.holds.map((hold) => hold.since),
+          ...services.map((each) => each.dueAt),
           now.value,
         ],
       ),
-      until: limits.length > 0 && answer(bike).fitness !== 'held' ? Math.min(...limits) : null,
-      work: findings[0]?.zone ?? 'look',
+      until: limits.length > 0 && !isFreed(bike) ? Math.min(...limits) : null,
+      work: findings[0]?.zone ?? services[0]?.service ?? 'look',
       needs: planned.length > 0 ? planned : likelyNeeds(bike, findings, items()),
       away: waits ? { until: waits.until } : null,
     };

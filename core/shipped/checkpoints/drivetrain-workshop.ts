@@ -197,7 +197,7 @@ export const drivetrainWorkshop: readonly Checkpoint[] = [
         'Measure again with its own, before a chain is thrown away.',
       ),
     ],
-    applies: all(CHAIN, sprockets(12)),
+    applies: sprockets(12),
     minutes: 0.1,
     disturbedBy: [],
     measure: 'chain',
