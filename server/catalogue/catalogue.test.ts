@@ -167,6 +167,28 @@ describe('checklists', () => {
     expect(await services.catalogue.publishShipped()).toBe(2);
     expect(await services.catalogue.publishShipped()).toBe(0);
     expect((await newest('lights')).checklist.version).toBe(1);
+
+    // One as an older Cadre shipped it is renewed; one a lead has in hand, or that would lose a critical, is not.
+    const older = async (key: string, change: string) =>
+      world.database.owner.query(
+        `UPDATE checklist_version SET checklist = JSON_SET(checklist, ${change}) WHERE \`key\` = '${key}'`,
+      );
+    await older('lights', "'$.purpose', 'Lamps'");
+    await older('bolts', "'$.purpose', 'Screws'");
+    await older('pressures', "'$.items[1].critical', true");
+    const inHand = ownChecklist('bolts');
+    await lead().send(saveDraft, {
+      params: { key: 'bolts' },
+      body: { id: newId(), base: null, checklist: inHand, version: null },
+    });
+    expect(await services.catalogue.publishShipped()).toBe(1);
+    expect((await newest('lights')).checklist).toMatchObject({
+      version: 2,
+      purpose: expect.stringMatching(/dusk/),
+    });
+    expect((await newest('bolts')).checklist.version).toBe(1);
+    expect((await newest('pressures')).checklist.version).toBe(1);
+    expect(await services.catalogue.publishShipped()).toBe(0);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { DataSource, EntityManager } from 'typeorm';
+import { In, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type {
   dropDraft,
@@ -19,6 +19,7 @@ import {
   type ChecklistSpan,
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
+import { canonicalJson } from '@cadre/core/event-log';
 import { RECHECK_KEY } from '@cadre/core/repairs';
 import { CHECKPOINTS, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
@@ -237,18 +238,31 @@ export class Catalogue {
     );
   }
 
-  /** Publishes the shipped checklists this program has never had: a newer Cadre brings more. What the lead edited stays. */
+  /**
+   * Publishes the shipped checklists that this program has never had, and newer ones in place of those nobody here ever changed: a newer Cadre
+   * asks more, and better. What a lead published or is drafting stays, and nothing takes a critical question away.
+   */
   async publishShipped(): Promise<number> {
     let published = 0;
     await this.log.act(
       { chain: PROGRAM_CHAIN, id: newId(), request: 'shipped', author: null },
       async (tx) => {
-        const known = new Set(
-          (await tx.query<{ name: string }[]>('SELECT DISTINCT `key` AS name FROM checklist_version')).map(
-            (row) => row.name,
-          ),
+        const rows = await tx.getRepository(checklistEntity).find({
+          where: { key: In(SHIPPED_CHECKLISTS.map((checklist) => checklist.key)) },
+          order: { version: 'DESC' },
+        });
+        const drafts = new Set(
+          (await tx.getRepository(checklistDraftEntity).find()).map((draft) => draft.key),
         );
-        const fresh = SHIPPED_CHECKLISTS.filter((checklist) => !known.has(checklist.key));
+        const fresh = SHIPPED_CHECKLISTS.flatMap((shipped): ChecklistVersion[] => {
+          const own = rows.filter((row) => row.key === shipped.key);
+          const [newest] = own;
+          if (!newest) return [shipped];
+          const next = { ...shipped, version: newest.version + 1 };
+          const isTouched = drafts.has(shipped.key) || own.some((row) => row.publishedBy !== null);
+          const same = canonicalJson({ ...newest.checklist, version: next.version }) === canonicalJson(next);
+          return isTouched || same || droppedCriticals(newest.checklist, next).length > 0 ? [] : [next];
+        });
         published = fresh.length;
         return fresh.map((checklist) => ({
           kind: 'checklist.published' as const,
