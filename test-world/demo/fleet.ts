@@ -23,6 +23,7 @@ export const demoModels: readonly DemoModel[] = [
       wheelSizeFront: '20',
       wheelSizeRear: '20',
       brakeRear: 'coaster',
+      brakeRearSecond: 'rim',
       gears: 'single-speed',
       sprockets: 1,
     },
