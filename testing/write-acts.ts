@@ -92,6 +92,14 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     params: { id: world.siteId },
     body: { id: newId(), name: name('Shed'), timeZone: 'Pacific/Auckland', opensAt: '06:00' },
   })),
+  'sites.set-opening': act('lead', (world) => ({
+    params: { id: world.siteId },
+    body: {
+      id: newId(),
+      opening: { closedOn: [], exceptions: [{ day: '2031-12-25', opensAt: null, name: name('Christmas') }] },
+      before: { closedOn: [], exceptions: [] },
+    },
+  })),
   'racks.add': act('mechanic', (world) => ({
     body: { id: newId(), siteId: world.siteId, name: name('rack'), hooks: 2 },
   })),

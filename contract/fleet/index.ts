@@ -66,6 +66,14 @@ export const addRack = route<typeof schemas.addRack>({
   act: 'edit-fleet',
 });
 
+/** The days a site opens on. */
+export const setOpening = route<typeof schemas.setOpening>({
+  name: 'sites.set-opening',
+  method: 'PUT',
+  path: '/api/v1/sites/:id/opening',
+  act: 'edit-program',
+});
+
 export const changeSite = route<typeof schemas.changeSite>({
   name: 'sites.change',
   method: 'PUT',

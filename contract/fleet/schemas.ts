@@ -99,7 +99,29 @@ export const bike = z.object({
   openCheckId: z.nullable(id),
 });
 
-export const site = z.object({ id, name: z.string(), timeZone: z.string(), opensAt: z.string() });
+const opening = z.object({
+  /** 1 for Monday to 7 for Sunday. */
+  closedOn: z.array(z.int().check(z.gte(1), z.lte(7))).check(z.maxLength(7)),
+  /** What is wrong with a day or a time core says. */
+  exceptions: z
+    .array(
+      z.object({
+        day: z.string().check(z.maxLength(10)),
+        opensAt: z.nullable(z.string().check(z.maxLength(5))),
+        name: z.string().check(z.maxLength(80)),
+      }),
+    )
+    .check(z.maxLength(400)),
+});
+
+export const site = z.object({
+  id,
+  name: z.string(),
+  timeZone: z.string(),
+  opensAt: z.string(),
+  /** Absent: it opens every day. */
+  opening: z.optional(opening),
+});
 
 export const rack = z.object({
   id,
@@ -154,6 +176,13 @@ export const addRack = messages({
 export const changeSite = messages({
   params: z.object({ id }),
   body: z.object({ id, name: text(80), timeZone: text(60), opensAt: clockTime }),
+  answer: site,
+});
+
+export const setOpening = messages({
+  params: z.object({ id }),
+  /** `before`: what it was made from: somebody else's newer one is told, not overwritten. */
+  body: z.object({ id, opening, before: opening }),
   answer: site,
 });
 

@@ -45,6 +45,7 @@ export const FIELD_CODES = [
   'outside-fit',
   'no-such-day',
   'season-twice',
+  'never-open',
   'exception-twice',
   'interval-by-climate',
   'never-due',

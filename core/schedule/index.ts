@@ -10,4 +10,23 @@ export {
 } from './groups';
 export { readWants } from './typed/wants';
 export { readGroupLine, readGroupLines, type GroupLine } from './typed/group-lines';
-export { endOfSiteDay, isTimeZone, siteDay, siteTimeOn, siteTimeToday, startOfSiteDay } from './site-day';
+export {
+  endOfSiteDay,
+  isTimeZone,
+  siteClock,
+  siteDay,
+  siteTimeOn,
+  siteTimeToday,
+  startOfSiteDay,
+} from './site-day';
+export {
+  ALWAYS_OPEN,
+  dayAfter,
+  nextOpenDay,
+  openingIssues,
+  opensOn,
+  weekdayOf,
+  type Opening,
+  type OpeningException,
+  type OpeningSite,
+} from './opening';

@@ -35,6 +35,12 @@ export function siteDay(now: number, timeZone: string): string {
   ].join('-');
 }
 
+/** The wall-clock time at the site at that moment, "09:05". */
+export function siteClock(now: number, timeZone: string): string {
+  const at = new TZDate(now, timeZone);
+  return [at.getHours(), at.getMinutes()].map((each) => String(each).padStart(2, '0')).join(':');
+}
+
 /** Whether the name is a time zone this runtime knows. */
 export function isTimeZone(name: string): boolean {
   try {

@@ -93,6 +93,7 @@ export const ROUTE_SUMMARIES: Readonly<Record<string, string>> = {
   'setup.state': 'Tell whether the program is set up',
   'similar-faults.list': 'List other bikes that may have the fault of a finding',
   'sites.add': 'Add a site',
+  'sites.set-opening': 'Set the days a site opens on; deadlines on closed days move',
   'sites.change': 'Change a site',
   'standing-rounds.set': 'Set a daily round',
   'stock.count': 'Add to the stock of a part, or enter a new count',

@@ -8,6 +8,7 @@ import type {
   PartKind,
   Whereabouts,
 } from '@cadre/core/fleet';
+import type { Opening } from '@cadre/core/schedule';
 import { json, key, moment, uuid, whole, word, words } from '@cadre/server/platform/database';
 
 export interface SiteRow {
@@ -15,10 +16,11 @@ export interface SiteRow {
   name: string;
   timeZone: string;
   opensAt: string;
+  opening: Opening;
 }
 export const siteEntity = new EntitySchema<SiteRow>({
   name: 'site',
-  columns: { id: key(), name: words(80), timeZone: words(60), opensAt: word() },
+  columns: { id: key(), name: words(80), timeZone: words(60), opensAt: word(), opening: json() },
 });
 
 export interface RackRow {

@@ -1,5 +1,6 @@
 import type { Build, BuildField, FitList, Model, Whereabouts } from '@cadre/core/fleet';
 import { canonicalJson } from '@cadre/core/event-log';
+import { ALWAYS_OPEN, type Opening } from '@cadre/core/schedule';
 import { In, type EntityManager } from 'typeorm';
 import { addFacts } from '@cadre/server/fitness';
 import type { EventOf, Projections } from '@cadre/server/platform/event-log';
@@ -25,6 +26,8 @@ export interface BikeDocument {
 export interface FleetEvents {
   'site.added': { siteId: string; name: string; timeZone: string; opensAt: string };
   'site.changed': { siteId: string; name: string; timeZone: string; opensAt: string };
+  /** The days it opens on, all of them anew. */
+  'site.opening-set': { siteId: string; opening: Opening };
   'rack.added': {
     rackId: string;
     siteId: string;
@@ -101,10 +104,13 @@ async function rebuilt(tx: EntityManager, bikes: FleetEvents['model.changed']['b
 
 export const fleetProjections: Projections<FleetEvents> = {
   async 'site.added'(tx, { body: { siteId: id, ...rest } }) {
-    await tx.getRepository(siteEntity).insert({ id, ...rest });
+    await tx.getRepository(siteEntity).insert({ id, ...rest, opening: ALWAYS_OPEN });
   },
   async 'site.changed'(tx, { body: { siteId: id, ...rest } }) {
     await tx.getRepository(siteEntity).update({ id }, rest);
+  },
+  async 'site.opening-set'(tx, { body: { siteId: id, opening } }) {
+    await tx.getRepository(siteEntity).update({ id }, { opening });
   },
   async 'rack.added'(tx, { body: { rackId: id, siteId, name, position, hooks } }) {
     await tx.getRepository(rackEntity).insert({ id, siteId, name, position });

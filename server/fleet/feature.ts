@@ -29,6 +29,7 @@ export const fleetFeature: BikeFeature = {
   may: {
     'site.added': 'edit-program',
     'site.changed': 'edit-program',
+    'site.opening-set': 'edit-program',
     'rack.added': 'edit-fleet',
     'rack.changed': 'edit-fleet',
     'rack.removed': 'edit-fleet',

@@ -10,10 +10,12 @@ import type {
   orderRacks,
   Rack,
   removeRack,
+  setOpening,
   Site,
 } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
-import { isTimeZone } from '@cadre/core/schedule';
+import { canonicalJson } from '@cadre/core/event-log';
+import { isTimeZone, openingIssues } from '@cadre/core/schedule';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
   chainOfSentSite,
@@ -66,6 +68,35 @@ export class Racks {
           kind: 'site.changed',
           body: { siteId: id, name: body.name, timeZone: body.timeZone, opensAt: body.opensAt },
         };
+      },
+      (tx) => tx.getRepository(siteEntity).findOneByOrFail({ id }),
+    );
+  }
+
+  /** Sets the days a site opens on. Rounds whose deadline falls on a day that is closed now move on. */
+  async setOpening(actor: Actor, id: string, body: BodyOf<typeof setOpening>): Promise<Site> {
+    requireAct(actor, 'edit-program');
+    const issues = openingIssues(body.opening);
+    if (issues.length > 0)
+      throw new RefusedError(
+        'body.invalid',
+        {},
+        { fields: issues.map((issue) => ({ ...issue, path: `opening.${issue.path}` })) },
+      );
+    return this.log.act(
+      {
+        chain: PROGRAM_CHAIN,
+        id: body.id,
+        request: { siteId: id, ...body },
+        author: actor.id,
+        everySite: true,
+      },
+      async (tx) => {
+        const site = await tx.getRepository(siteEntity).findOneBy({ id });
+        if (!site) throw new RefusedError('not-found', { what: 'site' });
+        if (canonicalJson(site.opening) !== canonicalJson(body.before))
+          throw new RefusedError('conflict.version', {}, { current: site });
+        return { kind: 'site.opening-set', body: { siteId: id, opening: body.opening } };
       },
       (tx) => tx.getRepository(siteEntity).findOneByOrFail({ id }),
     );

@@ -4,6 +4,7 @@ import type { Wall } from '@cadre/contract/wall';
 import type { Fitted, FittedPart } from '@cadre/core/catalogue';
 import type { FitList } from '@cadre/core/fleet';
 import { NO_FACTS } from '@cadre/core/fitness';
+import type { Opening } from '@cadre/core/schedule';
 import { jsonOf } from '@cadre/server/platform/database';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { bikeEntity, hookEntity, rackEntity, type BikeRow, type HookRow } from './entities';
@@ -146,6 +147,7 @@ export async function describePlaces(tx: EntityManager): Promise<Pick<Wall, 'sit
       site: string;
       timeZone: string;
       opensAt: string;
+      opening: string;
       rackId: string | null;
       rack: string;
       position: number;
@@ -153,12 +155,12 @@ export async function describePlaces(tx: EntityManager): Promise<Pick<Wall, 'sit
       number: number;
     }[]
   >(
-    'SELECT s.id AS siteId, s.name AS site, s.timeZone, s.opensAt, r.id AS rackId, r.name AS rack, r.position, h.id AS hookId, h.number FROM site s LEFT JOIN rack r ON r.siteId = s.id LEFT JOIN hook h ON h.rackId = r.id ORDER BY s.name, r.position, r.id, h.number',
+    'SELECT s.id AS siteId, s.name AS site, s.timeZone, s.opensAt, s.opening, r.id AS rackId, r.name AS rack, r.position, h.id AS hookId, h.number FROM site s LEFT JOIN rack r ON r.siteId = s.id LEFT JOIN hook h ON h.rackId = r.id ORDER BY s.name, r.position, r.id, h.number',
   );
   const sites = new Map(
-    rows.map(({ siteId, site, timeZone, opensAt }) => [
+    rows.map(({ siteId, site, timeZone, opensAt, opening }) => [
       siteId,
-      { id: siteId, name: site, timeZone, opensAt },
+      { id: siteId, name: site, timeZone, opensAt, opening: jsonOf<Opening>(opening) },
     ]),
   );
   const racks = new Map<string, Rack & { hooks: Rack['hooks'][number][] }>();

@@ -1,5 +1,8 @@
+import { MoreThan } from 'typeorm';
 import type { BikeRule } from '@cadre/core/rounds';
+import { nextOpenDay, siteClock, siteDay, siteTimeOn } from '@cadre/core/schedule';
 import type { Projections } from '@cadre/server/platform/event-log';
+import { siteEntity, type FleetEvents } from '@cadre/server/fleet';
 import { roundEntity, standingRoundEntity } from './entities';
 
 export interface RoundDocument {
@@ -36,6 +39,24 @@ export interface RoundEvents {
   'round.closed': { roundId: string; undone: readonly { bikeId: string; why: string }[] };
   'standing-round.set': { standing: StandingRoundDocument };
 }
+
+/** A deadline on a day the site stays closed moves to the same time of the next day it opens. */
+export const roundListens: Pick<Projections<FleetEvents>, 'site.opening-set'> = {
+  async 'site.opening-set'(tx, { body: { siteId, opening }, happenedAt }) {
+    const site = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
+    const open = await tx
+      .getRepository(roundEntity)
+      .find({ where: { siteId, state: 'open', deadline: MoreThan(new Date(happenedAt)) } });
+    for (const { id, deadline } of open) {
+      const at = deadline.getTime();
+      const day = siteDay(at, site.timeZone);
+      const openDay = nextOpenDay({ opensAt: site.opensAt, opening }, day);
+      if (openDay === null || openDay === day) continue;
+      const moved = siteTimeOn(openDay, site.timeZone, siteClock(at, site.timeZone));
+      await tx.getRepository(roundEntity).update({ id }, { deadline: new Date(moved), ...next });
+    }
+  },
+};
 
 const next = { version: () => 'version + 1' };
 

@@ -2,7 +2,7 @@ import { HOUR_MS } from '@cadre/core/time';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { addMarks, openCheck } from '@cadre/contract/checks';
-import type { Bike } from '@cadre/contract/fleet';
+import { setOpening, type Bike } from '@cadre/contract/fleet';
 import {
   changeRound,
   closeRound,
@@ -279,5 +279,65 @@ describe('a standing round', () => {
     await createServices(world.database.source, () => world.clock.now).rounds.raiseStanding();
     const { rounds } = await world.as('desk').send(listRounds);
     expect(rounds.find((round) => round.standingId === id)?.bikeIds).toEqual([child.id]);
+  });
+
+  it('is made on no day the site stays closed, follows a day that opens later, and a deadline on a closed day moves on', async () => {
+    const id = newId();
+    const friday = Date.UTC(2026, 5, 19);
+    world.clock.now = friday + 4 * HOUR_MS;
+    await world.signInAgain();
+    const own = await world.bike(`R${(tags += 1)}`, 'cargo');
+    const rule = { ...structuredClone(ANY_BIKE), kinds: ['cargo' as const] };
+    await world.as('lead').send(setStandingRound, {
+      params: { id },
+      body: {
+        ...{ id: newId(), siteId: world.siteId, name: 'Cargo', checklistKey: null, rule, people: [] },
+        ...{ doneBy: '09:00', active: true, version: null },
+      },
+    });
+    const handMade = newId();
+    await world.as('lead').send(makeRound, {
+      body: {
+        ...{ id: handMade, siteId: world.siteId, name: 'By hand', checklistKey: null, bikeIds: [own.id] },
+        // Half past ten on Saturday at the site.
+        ...{ people: [], deadline: friday + 33.5 * HOUR_MS, at: world.clock.now },
+      },
+    });
+    const none = { closedOn: [], exceptions: [] };
+    const opening = {
+      closedOn: [6, 7],
+      exceptions: [
+        { day: '2026-06-19', opensAt: null, name: 'Regatta' },
+        { day: '2026-06-22', opensAt: '11:00', name: 'Late start' },
+      ],
+    };
+    const set = (of: object, before: object = none) =>
+      world.as('lead').send(setOpening, {
+        params: { id: world.siteId },
+        body: { id: newId(), opening: of as never, before: before as never },
+      });
+    expect((await set(opening)).opening).toEqual(opening);
+    await expect(set({ ...opening, closedOn: [1, 2, 3, 4, 5, 6, 7] }, opening)).rejects.toMatchObject({
+      problem: { fields: [{ path: 'opening.closedOn', code: 'never-open' }] },
+    });
+    // Somebody else's newer days are told, not overwritten.
+    expect(await refusalOf(set(none))).toBe('409 conflict.version');
+
+    const made = async (at: number): Promise<readonly Round[]> => {
+      world.clock.now = at;
+      await world.signInAgain();
+      await createServices(world.database.source, () => world.clock.now).rounds.raiseStanding();
+      return (await world.as('desk').send(listRounds)).rounds;
+    };
+    const standing = (rounds: readonly Round[]) => rounds.filter((round) => round.standingId === id);
+    const onFriday = await made(friday + 5 * HOUR_MS);
+    expect(standing(onFriday)).toEqual([]);
+    // Monday at the same time of day.
+    expect(onFriday.find((round) => round.id === handMade)?.deadline).toBe(friday + (72 + 9.5) * HOUR_MS);
+    expect(standing(await made(friday + 29 * HOUR_MS))).toEqual([]);
+    const monday = friday + 72 * HOUR_MS;
+    // Made five hours before eleven at the site, which is ten by the world's clock, and not before.
+    expect(standing(await made(monday + 4 * HOUR_MS))).toEqual([]);
+    expect(standing(await made(monday + 5.5 * HOUR_MS))).toMatchObject([{ deadline: monday + 10 * HOUR_MS }]);
   });
 });

@@ -14,7 +14,7 @@ import type {
 import { recordedUntil } from '@cadre/server/fitness';
 import { evaluateFitness, mayGoOut } from '@cadre/core/fitness';
 import { bikesOfRule, roundRows, type RoundCandidate } from '@cadre/core/rounds';
-import { siteDay, siteTimeToday } from '@cadre/core/schedule';
+import { opensOn, siteDay, siteTimeToday } from '@cadre/core/schedule';
 import { describeFleet, describeRacks, bikeEntity, siteEntity } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import {
@@ -177,7 +177,7 @@ export class Rounds {
   }
 
   /**
-   * Makes today's round of every standing rule whose time has come. Its id is made of the rule and the day, so that any number
+   * Makes today's round of every standing rule whose time has come, where the site opens today. Its id is made of the rule and the day, so that any number
    * of servers asking at once make one. Answers how many were made.
    */
   async raiseStanding(): Promise<number> {
@@ -190,7 +190,11 @@ export class Rounds {
   private async raise(standing: StandingRoundRow): Promise<boolean> {
     const now = this.now();
     const site = await this.source.getRepository(siteEntity).findOneByOrFail({ id: standing.siteId });
-    const deadline = siteTimeToday(now, site.timeZone, standing.doneBy);
+    const opens = opensOn(site, siteDay(now, site.timeZone));
+    if (opens === null) return false;
+    // A round that is to be done by opening follows a day that opens at another time.
+    const doneBy = standing.doneBy === site.opensAt ? opens : standing.doneBy;
+    const deadline = siteTimeToday(now, site.timeZone, doneBy);
     if (now < deadline - MADE_BEFORE_MS || now >= deadline) return false;
     const id = idFrom(siteDay(now, site.timeZone), standing.id);
     if (await this.source.getRepository(roundEntity).existsBy({ id })) return false;

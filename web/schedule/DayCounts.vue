@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { Hourglass } from '@lucide/vue';
-import { siteTimeToday } from '@cadre/core/schedule';
 import { dueTimedRechecks } from '@cadre/core/timed-rechecks';
 import { clock, untilNow, useNow } from '@cadre/web/platform/time';
 import { useAnswers, useFleet } from '@cadre/web/fleet';
 import { FitnessMark } from '@cadre/web/ui';
+import { useOpening } from './use-opening';
 import * as t from './messages';
 
 /** The day in figures: when it opens, how many bikes may go out, are due, are held, and are to be looked at again. */
@@ -25,23 +25,26 @@ const again = computed(() =>
     .sort((a, b) => a.since - b.since),
 );
 const fit = computed(() => answers.counts.cleared + answers.counts['cleared-with-watch']);
-const site = computed(
-  () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
-);
-const opening = computed(() =>
-  site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null,
-);
+const opening = useOpening();
 </script>
 
 <template>
   <dl class="figures flex whitespace-nowrap items-center gap-x-4 flex-wrap" :aria-label="t.theDay">
-    <div v-if="site && opening && !brief" class="leading-tight">
-      <dt class="text-sm text-soft">{{ t.nameOpensOpensAt({ name: site.name, opensAt: site.opensAt }) }}</dt>
-      <dd class="font-semibold">{{ opening > now ? untilNow(opening, now) : t.open }}</dd>
+    <div v-if="opening && !brief" class="leading-tight">
+      <template v-if="opening.at !== null">
+        <dt class="text-sm text-soft">
+          {{ t.nameOpensOpensAt({ name: opening.site.name, opensAt: opening.clock }) }}
+        </dt>
+        <dd class="font-semibold">{{ opening.at > now ? untilNow(opening.at, now) : t.open }}</dd>
+      </template>
+      <template v-else>
+        <dt class="text-sm text-soft">{{ opening.site.name }}</dt>
+        <dd class="font-semibold">{{ t.closedToday }}</dd>
+      </template>
     </div>
     <div v-if="!brief" class="leading-tight">
       <dt class="text-sm text-soft">{{ t.now }}</dt>
-      <dd class="sturdy">{{ clock(now, site?.timeZone) }}</dd>
+      <dd class="sturdy">{{ clock(now, opening?.site.timeZone) }}</dd>
     </div>
     <div class="leading-tight">
       <dt class="text-sm text-soft">{{ t.clearedBikes }}</dt>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { ChevronDown } from '@lucide/vue';
-import { siteTimeToday } from '@cadre/core/schedule';
 import { clock, untilNow, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import DayCounts from './DayCounts.vue';
 import GroupStrip from './GroupStrip.vue';
 import { useCover } from './use-cover';
+import { useOpening } from './use-opening';
 import { shortBrief } from './wording';
 import * as t from './messages';
 
@@ -16,12 +16,7 @@ const now = useNow();
 const covers = useCover();
 const next = computed(() => covers.value.find((cover) => cover.group.outAt > now.value) ?? null);
 const short = computed(() => (next.value ? shortBrief(next.value.wants) : ''));
-const site = computed(
-  () => fleet.wall?.sites.toSorted((a, b) => a.opensAt.localeCompare(b.opensAt))[0] ?? null,
-);
-const opening = computed(() =>
-  site.value ? siteTimeToday(now.value, site.value.timeZone, site.value.opensAt) : null,
-);
+const opening = useOpening();
 const out = computed(() => {
   if (!next.value) return null;
   const { outAt, siteId, name } = next.value.group;
@@ -38,8 +33,8 @@ const out = computed(() => {
       :class="short ? 'border-watch' : 'border-line'"
     >
       <span class="sr-only">{{ t.showDay }}{{ ' ' }}</span>
-      <span v-if="opening && opening > now" class="shrink-0 text-soft max-[1500px]:hidden"
-        >{{ t.opensIn({ span: untilNow(opening, now) }) }} ·</span
+      <span v-if="opening?.at && opening.at > now" class="shrink-0 text-soft max-[1500px]:hidden"
+        >{{ t.opensIn({ span: untilNow(opening.at, now) }) }} ·</span
       >
       <template v-if="next && out">
         <span class="sturdy shrink-0">{{ out.at }}</span>

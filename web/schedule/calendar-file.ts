@@ -1,8 +1,8 @@
-import { wrap } from 'comlink';
+import { wrap, type Remote } from 'comlink';
 import type { Said } from '@cadre/web/platform/api';
 import { TookTooLongError, withTimeLimit } from '@cadre/web/platform/workers';
 import type { CalendarWorker } from './calendar-worker';
-import type { CalendarFault, CalendarGroup, ReadCalendar } from './read-calendar';
+import type { CalendarDay, CalendarFault, CalendarGroup } from './read-calendar';
 import * as t from './messages';
 
 const MOST_BYTES = 5_000_000;
@@ -23,15 +23,20 @@ const tooLong = (name: string): Said => ({
   todo: t.exportOnlyNextWeeksRemove,
 });
 
-type Taken = { readonly groups: readonly CalendarGroup[] } | { readonly said: Said };
+type Taken<T> = T | { readonly said: Said };
+type Found<T> =
+  | (T & { readonly ok: true })
+  | { readonly ok: false; readonly fault: CalendarFault; readonly detail: string };
 
-/** The outings of a calendar file between two times, read beside the screen's own thread and stopped if it takes too long. */
-export async function takeCalendarFile(
+const newWorker = (): Worker =>
+  new Worker(new URL('./calendar-worker.ts', import.meta.url), { type: 'module' });
+
+/** What a calendar file says, read beside the screen's own thread and stopped if it takes too long. */
+async function take<T extends object>(
   file: File,
-  from: number,
-  until: number,
-  makeWorker = (): Worker => new Worker(new URL('./calendar-worker.ts', import.meta.url), { type: 'module' }),
-): Promise<Taken> {
+  ask: (worker: Remote<CalendarWorker>, text: string) => Promise<Found<T>>,
+  makeWorker: () => Worker,
+): Promise<Taken<T>> {
   if (file.size > MOST_BYTES)
     return {
       said: {
@@ -41,8 +46,7 @@ export async function takeCalendarFile(
     };
   const worker = makeWorker();
   try {
-    const { read } = wrap<CalendarWorker>(worker);
-    const answer: Promise<ReadCalendar> = read(await file.text(), from, until);
+    const answer = ask(wrap<CalendarWorker>(worker), await file.text());
     const found = await withTimeLimit(answer, MOST_MS, () => worker.terminate());
     return found.ok ? found : { said: FAULT_WORDS[found.fault](file.name, found.detail) };
   } catch (error) {
@@ -52,3 +56,21 @@ export async function takeCalendarFile(
     worker.terminate();
   }
 }
+
+/** The outings of a calendar file between two times. */
+export const takeCalendarFile = (
+  file: File,
+  from: number,
+  until: number,
+  makeWorker = newWorker,
+): Promise<Taken<{ readonly groups: readonly CalendarGroup[] }>> =>
+  take(file, async (worker, text) => worker.read(text, from, until), makeWorker);
+
+/** The whole days of a calendar file, such as holidays, between two days. */
+export const takeDaysFile = (
+  file: File,
+  from: string,
+  until: string,
+  makeWorker = newWorker,
+): Promise<Taken<{ readonly days: readonly CalendarDay[] }>> =>
+  take(file, async (worker, text) => worker.readDays(text, from, until), makeWorker);

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { readWants, type WantCover } from '@cadre/core/schedule';
 import { takeCalendarFile } from './calendar-file';
-import { readCalendar } from './read-calendar';
+import { readCalendar, readDays } from './read-calendar';
 import { readDraft } from './use-group-drafts';
 import { shortWords, wantText, wantWords } from './wording';
 
@@ -175,4 +175,33 @@ describe('a group being typed', () => {
     }));
     expect(shortWords(covers)).toBe('1 × hybrid M, 2 × child’s bike, 3 × any bike');
   });
+});
+
+describe('the whole days of a calendar', () => {
+  const days = (...lines: readonly string[]) => readDays(calendar(...lines), '2026-12-01', '2027-12-01');
+  it('are its holidays, each day of a longer one, and those that come every year; what has a time is none', () =>
+    expect(
+      days(
+        ...event('SUMMARY:Christmas', 'DTSTART;VALUE=DATE:20201225', 'RRULE:FREQ=YEARLY'),
+        ...event('SUMMARY:Staff days', 'DTSTART;VALUE=DATE:20270301', 'DTEND;VALUE=DATE:20270304'),
+        ...event('SUMMARY:Open evening', 'DTSTART:20270301T180000Z', 'DTEND:20270301T200000Z'),
+        ...event('SUMMARY:Past', 'DTSTART;VALUE=DATE:20261130'),
+        ...event('SUMMARY:Too far', 'DTSTART;VALUE=DATE:20280101'),
+      ),
+    ).toEqual({
+      ok: true,
+      days: [
+        { day: '2026-12-25', name: 'Christmas' },
+        { day: '2027-03-01', name: 'Staff days' },
+        { day: '2027-03-02', name: 'Staff days' },
+        { day: '2027-03-03', name: 'Staff days' },
+      ],
+    }));
+  it('end where a rule has no end', () =>
+    expect(days(...event('SUMMARY:Daily', 'DTSTART;VALUE=DATE:19000101', 'RRULE:FREQ=DAILY'))).toMatchObject({
+      ok: false,
+      fault: 'too-many',
+    }));
+  it('are none of a file that is no calendar', () =>
+    expect(readDays('hello', '2026-01-01', '2027-01-01')).toMatchObject({ ok: false, fault: 'no-calendar' }));
 });

@@ -116,3 +116,33 @@ export const rack = message('Rack');
 export const kind = message('Kind');
 export const size = message('Size');
 export const anyBikeLabel = message('any');
+
+// OpeningView
+export const openingDays = message('Opening days');
+export const openOn = message('Open on');
+export const otherDays = message('Other days');
+export const otherDaysSay = message('Holidays, closed days, and days that open at another time.');
+export const noOtherDays = message('None yet.');
+export const addDay = message('Add a day');
+export const readHolidays = message('Read holidays from a calendar file (.ics)');
+export const day = message('Day');
+export const thatDay = message('That day');
+export const closed = message('Closed');
+export const opensAtAnother = message('Opens at');
+export const openingTime = message('Opening time');
+export const nameOfDay = message('Name');
+export const removeDay = message('Remove day {number}');
+export const daysRead = message(
+  '{days, plural, =0 {No whole days} one {# day} other {# days}} in the next year from {name}, added as closed. Change those you are open on, then save.',
+);
+export const saveOpeningDays = message('Save opening days');
+export const openingDaysSaved = message(
+  'Saved. Deadlines of rounds on closed days moved to the next open day.',
+);
+export const nextDays = message('The next four weeks');
+export const closedOnDay = message('closed');
+export const onlyLeadChanges = message('A lead can change these.');
+export const helpOpeningPurpose1 = message(
+  'On which days a site opens, and when. Daily rounds are made on these days only, and a deadline on a closed day moves to the next open day.',
+);
+export const closedToday = message('closed today');

@@ -18,7 +18,7 @@ const props = defineProps<{
 }>();
 const now = useNow();
 const session = useSession();
-const { refusal, done } = useServiceDone();
+const { refusal, isOnItsWay, done } = useServiceDone();
 const overdue = computed(() =>
   overdueServices(props.bike.facts, now.value).filter((each) => !props.except?.has(each.service)),
 );
@@ -48,7 +48,7 @@ const overdue = computed(() =>
         <ActButton
           v-if="session.may('mark')"
           class="shrink-0"
-          :disabled="refusal.busy.value"
+          :disabled="isOnItsWay(bike, each.service)"
           :aria-label="t.doneService({ name: each.name })"
           :data-service-done="each.service"
           @click="done(bike, each.service)"

@@ -17,7 +17,7 @@ const props = defineProps<{ bike: Bike; timeZone?: string | undefined }>();
 const FIRST = 5;
 const now = useNow();
 const session = useSession();
-const { refusal, done } = useServiceDone();
+const { refusal, isOnItsWay, done } = useServiceDone();
 const all = ref(false);
 const { answer, unreachable } = useAnswer(
   () => [props.bike.id, props.bike.facts],
@@ -70,7 +70,7 @@ const shown = computed(() =>
         <ActButton
           v-if="session.may('mark')"
           class="shrink-0"
-          :disabled="refusal.busy.value"
+          :disabled="isOnItsWay(bike, each.key)"
           :aria-label="t.doneService({ name: each.name })"
           :data-service-done="each.key"
           @click="done(bike, each.key)"

@@ -223,6 +223,18 @@ const services: Step = {
   },
 };
 
+/** The days each site opens on, besides its usual time. */
+const openingDays: Step = {
+  name: 'OpeningDays',
+  async take(runner) {
+    await runner.query(
+      `ALTER TABLE site ADD COLUMN IF NOT EXISTS opening LONGTEXT NOT NULL DEFAULT '{"closedOn":[],"exceptions":[]}'`,
+    );
+    await runner.query('ALTER TABLE site ALTER COLUMN opening DROP DEFAULT');
+    await runner.query('ALTER TABLE site ADD CONSTRAINT IF NOT EXISTS site_json CHECK (JSON_VALID(opening))');
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -237,4 +249,5 @@ export const STEPS: readonly Step[] = [
   quickPins,
   demoClock,
   services,
+  openingDays,
 ];

@@ -266,6 +266,7 @@ export const exceptionTwice = message('Another exception says how this is done o
 export const intervalByClimate = message(
   'This sets how often a service is due, so it cannot change with the season. Choose kinds of bike only.',
 );
+export const neverOpen = message('Leave at least one weekday open.');
 export const seasonTwice = message('This site has another season on some of these days.');
 export const neverDue = message(
   'This would never fall due. Give at least one interval and bikes it applies to.',

@@ -266,6 +266,7 @@ const FIELD_WORDS: Record<FieldCode, (params: ErrorParams) => string> = {
   'outside-fit': always(t.outsideFit),
   'no-such-day': always(t.noSuchDay),
   'season-twice': always(t.seasonTwice),
+  'never-open': always(t.neverOpen),
   'exception-twice': always(t.exceptionTwice),
   'interval-by-climate': always(t.intervalByClimate),
   'never-due': (p) => (p['most'] ? t.neverDueMost({ most: shown(p['most']) }) : t.neverDue),
