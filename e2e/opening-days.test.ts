@@ -45,10 +45,10 @@ it('a lead reads holidays from a calendar file, sees them in the weeks to come, 
   await browser.size('office');
   await browser.signIn('lead', SECRET, '/opening-days');
   await (await browser.find('[data-holidays]')).sendKeys(path);
-  await browser.textIs('[data-opening-days]', /One day|1 day in the next year from holidays.ics/);
+  await browser.textIs('[data-opening-days]', /1 day in the next year from holidays.ics/);
   await browser.textIs(`[data-day="${tomorrow}"]`, /closed/);
   await browser.click('[data-save-opening]');
-  await browser.textIs('[role=status]', /Saved/);
+  await browser.textIs('[data-opening-days]', /Saved/);
   const moved = await world.as('desk').send(getRound, { params: { id } });
   expect(siteDay(moved.deadline, zone)).toBe(dayAfter(tomorrow));
   expect(siteClock(moved.deadline, zone)).toBe('23:30');

@@ -167,6 +167,7 @@ export const alreadyIncludedChoiceAbove = message('Already included by the choic
 export const enterNameForRound = message('Enter a name for the round.');
 export const enterTimeDeadline = message('Enter the time of the deadline.');
 export const enterDayTimeDeadline = message('Enter the day and time of the deadline.');
+export const siteClosedThatDay = message('{site} is closed that day. Choose a day it opens.');
 export const timeInPast = message('This time is in the past.');
 export const roundHasNoBikes = message('This round has no bikes. Widen the choice, or enter tags.');
 export const roundCanHaveUp = message('A round can have up to 500 bikes. This one has {bikes}.');

@@ -4,7 +4,7 @@ import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Round, StandingRound } from '@cadre/contract/rounds';
 import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
-import { siteDay, siteTimeOn, siteTimeToday, type Group } from '@cadre/core/schedule';
+import { nextOpenDay, opensOn, siteDay, siteTimeOn, type Group } from '@cadre/core/schedule';
 import { clock, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useCandidates } from '@cadre/web/schedule';
@@ -57,11 +57,20 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
   const day = ref(siteDay(until, zone.value));
   const time = ref(standing?.doneBy ?? clock(until, zone.value));
 
-  /** When the site opens, or an hour from now when it is open already. */
+  /** When the site opens next: today an hour from now where it is open already, else on the next day it opens. */
   function firstDeadline(): number {
-    const opening = site.value ? siteTimeToday(serverNow(), zone.value, site.value.opensAt) : 0;
-    return opening > serverNow() ? opening : serverNow() + HOUR_MS;
+    const here = site.value;
+    const inAnHour = serverNow() + HOUR_MS;
+    if (!here) return inAnHour;
+    const today = siteDay(serverNow(), zone.value);
+    const day = nextOpenDay(here, today) ?? today;
+    const opening = siteTimeOn(day, zone.value, opensOn(here, day) ?? here.opensAt);
+    return opening > serverNow() ? opening : inAnHour;
   }
+  const isClosed = computed(
+    () =>
+      site.value !== null && /^\d{4}-\d{2}-\d{2}$/.test(day.value) && opensOn(site.value, day.value) === null,
+  );
 
   const typed = computed(() => tags.value.split(/[\s,;]+/).filter(Boolean));
   const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
@@ -106,7 +115,9 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
         ? { deadline: t.enterDayTimeDeadline }
         : !round && deadline.value <= serverNow()
           ? { deadline: t.timeInPast }
-          : {}),
+          : isClosed.value
+            ? { deadline: t.siteClosedThatDay({ site: site.value?.name ?? '' }) }
+            : {}),
     ...(bikes.value.length === 0 && !daily.value ? { bikes: t.roundHasNoBikes } : {}),
     ...(bikes.value.length > 500 ? { bikes: t.roundCanHaveUp({ bikes: bikes.value.length }) } : {}),
   }));
