@@ -52,7 +52,7 @@ export {
 } from './season';
 export { OVERDUE_MEANINGS, type OverdueMeaning, type ServiceRule, type Settling } from './service-rule';
 export { idleClause, truthOf, type Truth } from './rule-truth';
-export { practised, type PracticeChange } from './practice-change';
+export { practised, rewritten, type PracticeChange } from './practice-change';
 export {
   exceptionIssues,
   INTERVAL_PRACTICES,

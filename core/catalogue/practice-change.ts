@@ -59,3 +59,38 @@ export function practised(checkpoint: Checkpoint, practices: Practices): Checkpo
 /** Whether these practices have it asked before all else of its zone and phase. */
 export const isAskedFirst = (checkpoint: Checkpoint, practices: Practices): boolean =>
   chosen(checkpoint, practices).some((each) => each.first);
+
+const SAID = ['how', 'passWhen', 'tools', 'minutes'] as const;
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+/**
+ * A checkpoint after somebody wrote it anew: what they wrote stands, whatever is chosen. A practice goes on changing only what they left as it was; one
+ * with nothing left to change is gone from it.
+ */
+export function rewritten(before: Checkpoint, after: Checkpoint): Checkpoint {
+  const { byPractice, ...rest } = after;
+  if (!byPractice) return after;
+  const isKept = (fault: Fault): boolean =>
+    same(
+      before.faults.find((each) => each.key === fault.key),
+      after.faults.find((each) => each.key === fault.key),
+    );
+  const left = byPractice.flatMap((change): readonly PracticeChange[] => {
+    const { practice, side, first, cautions } = change;
+    const texts = Object.fromEntries(
+      SAID.filter((field) => change[field] !== undefined && same(before[field], after[field])).map(
+        (field) => [field, change[field]],
+      ),
+    );
+    const faults = (change.faults ?? []).filter(isKept);
+    const still = {
+      ...texts,
+      ...(first ? { first } : {}),
+      ...(faults.length > 0 ? { faults } : {}),
+    };
+    return Object.keys(still).length > 0
+      ? [{ practice, side, ...(cautions ? { cautions } : {}), ...still }]
+      : [];
+  });
+  return left.length > 0 ? { ...rest, byPractice: left } : rest;
+}

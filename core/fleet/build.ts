@@ -156,6 +156,14 @@ export const BUILD_WORDS: { readonly [F in BuildWord]: readonly NonNullable<Buil
 /** What a field says that a bike was described without. */
 const NONE = 'none';
 
+/** Every brake on the wheel at one end. */
+export function brakesAt(
+  build: Pick<Build, 'brakeFront' | 'brakeRear' | 'brakeRearSecond'>,
+  end: 'front' | 'rear',
+): readonly string[] {
+  return end === 'front' ? [build.brakeFront] : [build.brakeRear, build.brakeRearSecond ?? NONE];
+}
+
 /** What a field of a build says, as text. */
 export function buildText(build: Build, field: Exclude<BuildField, 'accessories'>): string {
   return String(build[field] ?? NONE);

@@ -4,6 +4,7 @@ export {
   BARS,
   BIKE_KINDS,
   BRAKES,
+  brakesAt,
   BUILD_FIELDS,
   BUILD_WORDS,
   buildText,

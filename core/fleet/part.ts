@@ -1,5 +1,5 @@
 import { assertNever } from '@cadre/core/errors';
-import type { Build, BrakeType, WheelSize } from './build';
+import { brakesAt, type Build, type BrakeType, type WheelSize } from './build';
 import type { FitList } from './fit/fit-list';
 
 /** Things that wear or carry a marking, and move between bikes with their history. */
@@ -108,7 +108,7 @@ export const MISMATCHES = [
 ] as const;
 export type Mismatch = (typeof MISMATCHES)[number];
 
-const brakeFamily = (brake: BrakeType): string =>
+const brakeFamily = (brake: string): string =>
   brake === 'cable-disc' || brake === 'hydraulic-disc' ? 'disc' : brake;
 
 /**
@@ -123,26 +123,24 @@ export function partMismatches(
   if (!positionsOfPart(part.kind).includes(position)) return ['wrong-end'];
   const end = position === 'rear' ? 'Rear' : 'Front';
   const { facts } = part;
-  const brake = build[`brake${end}`];
+  const brakes = brakesAt(build, position === 'rear' ? 'rear' : 'front').map(brakeFamily);
+  const isFor = (brake: BrakeType): boolean => brakes.includes(brakeFamily(brake));
   const size: Mismatch[] =
     facts.wheelSize && facts.wheelSize !== build[`wheelSize${end}`] ? ['wheel-size'] : [];
   switch (part.kind) {
     case 'wheel':
       return [
         ...size,
-        ...(facts.brake && brakeFamily(facts.brake) !== brakeFamily(brake) ? (['brake'] as const) : []),
+        ...(facts.brake && !isFor(facts.brake) ? (['brake'] as const) : []),
         ...(facts.retention && facts.retention !== build[`retention${end}`] ? (['retention'] as const) : []),
       ];
     case 'tyre':
       return size;
     case 'rotor':
-      return brakeFamily(brake) === 'disc' ? [] : ['no-disc'];
+      return brakes.includes('disc') ? [] : ['no-disc'];
     case 'pads':
-      return facts.brake && brakeFamily(facts.brake) !== brakeFamily(brake)
-        ? ['brake']
-        : brake === 'none' || brake === 'coaster'
-          ? ['brake']
-          : [];
+      if (facts.brake) return isFor(facts.brake) ? [] : ['brake'];
+      return brakes.every((brake) => ['none', 'coaster', 'parking'].includes(brake)) ? ['brake'] : [];
     case 'battery':
       return build.assist === 'none' ? ['no-assist'] : [];
     case 'shock':

@@ -1,5 +1,5 @@
 import { assertNever } from '@cadre/core/errors';
-import type { Build, FitList } from '@cadre/core/fleet';
+import { brakesAt, type Build, type FitList } from '@cadre/core/fleet';
 import { chargeVerdict } from './battery';
 import { CHAIN_METHODS, chainLimits, chainVerdict, type ChainLimits, type ChainPreset } from './chain';
 import { slackVerdict } from './chain-slack';
@@ -208,8 +208,8 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
         sealantVerdict(first, method === 'poured' ? 'poured' : 'left', atEnd(on, 'sealant'), limits),
       );
     case 'run-out': {
-      const brake = on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront;
-      return one(runOutVerdict(values, { rimBrake: brake === 'rim', fresh: on.newWheel }, limits));
+      const rimBrake = brakesAt(on.build, on.end === 'rear' ? 'rear' : 'front').includes('rim');
+      return one(runOutVerdict(values, { rimBrake, fresh: on.newWheel }, limits));
     }
     case 'spokes': {
       const answer = spokesVerdicts(

@@ -1,3 +1,4 @@
+import { brakesAt } from '@cadre/core/fleet';
 import { GAUGE_BANDS } from './chain';
 import {
   bandOn,
@@ -103,7 +104,7 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
       if (taken.method === 'mark-gone') return null;
       return under(by('rimTrackWatch'), by('rimTrackFault'));
     case 'run-out': {
-      const rim = (on.end === 'rear' ? on.build.brakeRear : on.build.brakeFront) === 'rim';
+      const rim = brakesAt(on.build, on.end === 'rear' ? 'rear' : 'front').includes('rim');
       if (on.newWheel) return under(by('runOutNew'), by(rim ? 'runOutRimStop' : 'runOutDiscStop'));
       return rim
         ? under(by('runOutRim'), by('runOutRimStop'))

@@ -1,4 +1,4 @@
-import type { Build, FitmentPosition } from '@cadre/core/fleet';
+import { brakesAt, type Build, type FitmentPosition } from '@cadre/core/fleet';
 
 /** What has to be set again on a bike that got another wheel, as codes; the words are the screen's and the record's. */
 export const SET_AGAIN = [
@@ -18,9 +18,7 @@ export type SetAgain = (typeof SET_AGAIN)[number];
 /** What a wheel asks of the bike it lands on, at that end: its axle and air always, its brake and drive as that bike is built. */
 export function setAgainAfterWheel(build: Build, end: Exclude<FitmentPosition, 'only'>): readonly SetAgain[] {
   const atRear = end === 'rear';
-  const brakes: readonly string[] = atRear
-    ? [build.brakeRear, build.brakeRearSecond ?? 'none']
-    : [build.brakeFront];
+  const brakes = brakesAt(build, end);
   const asked: Record<SetAgain, boolean> = {
     axle: true,
     pressure: true,

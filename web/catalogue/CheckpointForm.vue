@@ -4,6 +4,7 @@ import {
   DRAWINGS,
   PHASES,
   positionsAsked,
+  rewritten,
   type Checkpoint,
   type Fault,
   type Rule,
@@ -88,7 +89,7 @@ function save(): void {
     void showCheckpointForm();
     return;
   }
-  emit('save', {
+  const written: Checkpoint = {
     ...(from ?? {}),
     key: from?.key ?? keyFrom(`own-${form.name}`, props.taken),
     name: form.name.trim(),
@@ -102,7 +103,9 @@ function save(): void {
     minutes: minutes.value ?? 0.2,
     cautions: lines(form.cautions, /\n/),
     ...(form.drawing ? { drawing: form.drawing } : { drawing: undefined }),
-  });
+  };
+  // What was written here is not written over by a practice.
+  emit('save', from ? rewritten(from, written) : written);
 }
 </script>
 

@@ -1,5 +1,5 @@
 import type { FieldIssue } from '@cadre/core/errors';
-import { MATERIALS, type Build } from '../build';
+import { brakesAt, MATERIALS, type Build } from '../build';
 import { JOINTS, type Joint } from '../joint';
 import type { FitList } from './fit-list';
 
@@ -54,6 +54,8 @@ const brakesOf = (build: Build): readonly string[] => [
   build.brakeRear,
   build.brakeRearSecond ?? 'none',
 ];
+const brakesOn = (build: Build, end: 'Front' | 'Rear'): readonly string[] =>
+  brakesAt(build, end === 'Front' ? 'front' : 'rear');
 const isDisc = (brake: string): boolean => brake === 'hydraulic-disc' || brake === 'cable-disc';
 
 function ends(
@@ -105,7 +107,7 @@ export const FIT_ITEMS: readonly FitItem[] = [
   ...ends('hookless', 'wheels', { type: 'choice', choices: YES_NO }, always),
   ...ends('sealant', 'wheels', number('ml', 10, 300), (build, end) => build[`tyre${end}`] === 'tubeless'),
   ...ends('startPressure', 'wheels', number('kPa', 30, 1000), always),
-  ...ends('rimWallMin', 'wheels', number('mm', 0.3, 4), (build, end) => build[`brake${end}`] === 'rim'),
+  ...ends('rimWallMin', 'wheels', number('mm', 0.3, 4), (build, end) => brakesOn(build, end).includes('rim')),
   ...ends('axleCode', 'wheels', text(40), always),
   ...ends('spokeFloor', 'wheels', number('meter', 1, 1000), always),
   {
@@ -114,22 +116,19 @@ export const FIT_ITEMS: readonly FitItem[] = [
     stated: { type: 'choice', choices: FLUIDS },
     on: (build) => brakesOf(build).includes('hydraulic-disc'),
   },
-  ...ends('rotorNominal', 'brakes', number('mm', 1, 3), (build, end) => isDisc(build[`brake${end}`])),
+  ...ends('rotorNominal', 'brakes', number('mm', 1, 3), (build, end) => brakesOn(build, end).some(isDisc)),
   ...ends(
     'rotorMin',
     'brakes',
     number('mm', 0.8, 2.8),
-    (build, end) => isDisc(build[`brake${end}`]),
+    (build, end) => brakesOn(build, end).some(isDisc),
     'rotorNominal',
   ),
-  ...ends(
-    'padShape',
-    'brakes',
-    text(40),
-    (build, end) => build[`brake${end}`] !== 'none' && build[`brake${end}`] !== 'coaster',
+  ...ends('padShape', 'brakes', text(40), (build, end) =>
+    brakesOn(build, end).some((brake) => !['none', 'coaster', 'parking'].includes(brake)),
   ),
-  ...ends('padPlate', 'brakes', number('mm', 0.5, 4), (build, end) => isDisc(build[`brake${end}`])),
-  ...ends('padTotalMin', 'brakes', number('mm', 1, 6), (build, end) => isDisc(build[`brake${end}`])),
+  ...ends('padPlate', 'brakes', number('mm', 0.5, 4), (build, end) => brakesOn(build, end).some(isDisc)),
+  ...ends('padTotalMin', 'brakes', number('mm', 1, 6), (build, end) => brakesOn(build, end).some(isDisc)),
   {
     key: 'suspensionUse',
     topic: 'suspension',
