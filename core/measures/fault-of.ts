@@ -11,7 +11,7 @@ const FAULTS: Partial<Record<Measure, Faults>> = {
     'look-at-sprockets': ['far-past', 'past'],
   },
   'disc-pad': { 'plan-pads': ['near'], 'renew-pads': ['thin'], 'centre-caliper': ['uneven'] },
-  'rim-pad': { 'renew-pads': ['to-holder'] },
+  'rim-pad': { 'renew-pads': ['to-holder'], 'renew-pads-by-line': ['line-gone'] },
   rotor: { 'plan-rotor': ['near'], 'renew-rotor': ['thin'], 'note-pulsing': ['spread'] },
   'rim-track': { 'measure-track-again': ['hollow'], 'stop-rim': ['worn'] },
   'rim-wall': { 'plan-rim': ['near'], 'stop-rim': ['thin'] },

@@ -192,7 +192,9 @@ function byMeasure({ measure, method, values }: Taken, on: MeasuredOn): Measured
         limits,
       );
     case 'rim-pad':
-      return one(rimPadVerdict({ line: 'none', overHolder: first }, limits));
+      return one(
+        rimPadVerdict({ line: method === 'line-gone' ? 'gone' : 'none', overHolder: first }, limits),
+      );
     case 'rotor':
       return rotorVerdicts(
         values,

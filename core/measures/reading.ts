@@ -74,6 +74,7 @@ export const METHODS: Partial<Record<Measure, readonly string[]>> = {
   chain: ['gauge', 'length', 'ruler'],
   'disc-pad': ['compound', 'total'],
   spokes: ['meter', 'pitch'],
+  'rim-pad': ['line-there', 'line-gone'],
   'rim-track': ['mark-there', 'mark-gone'],
   sealant: ['left', 'poured'],
   battery: ['charge', 'health'],

@@ -36,7 +36,7 @@ export function rimPadVerdict(pads: RimPads, choices: LimitChoices): Measured<Ve
       becomes: 'soon',
       value,
       limit: { value: 0, source: 'marking' },
-      next: 'renew-pads',
+      next: 'renew-pads-by-line',
     });
   if (verdicts.length === 0) verdicts.push(pass(value, null));
   const [worst] = worstFirst(verdicts);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { judgeReading, readReading, scaleOf, type Measure, type MeasuredOn } from './index';
+import { faultOf, judgeReading, readReading, scaleOf, type Measure, type MeasuredOn } from './index';
 
 const on = (fit: MeasuredOn['fit'], limits: MeasuredOn['limits'] = {}): MeasuredOn => ({
   build: USUAL_BUILD.hybrid,
@@ -62,6 +62,32 @@ describe('a rim brake’s track', () => {
   );
   it('has no sound stretch on its scale once the mark is gone', () =>
     expect(scaleOf({ measure: 'rim-track', method: 'mark-gone' }, on({}))).toBeNull());
+});
+
+describe('a rim brake’s pads', () => {
+  it.each([
+    ['4', undefined, 'pass nothing go-on'],
+    ['4', 'line-there', 'pass nothing go-on'],
+    ['4', 'line-gone', 'fail soon renew-pads-by-line'],
+    ['0.8', 'line-gone', 'fail stop renew-pads'],
+    ['0.8', 'line-there', 'fail stop renew-pads'],
+  ])('%s over the holder with the wear line %s: %s', (typed, method, wanted) =>
+    expect(judged('rim-pad', typed, {}, method)).toBe(wanted),
+  );
+  it('propose the fault that says so, and no worse one', () => {
+    const faults = [{ key: 'to-holder' }, { key: 'line-gone' }] as never;
+    const verdictOf = (typed: string, method: string) => {
+      const read = readReading('rim-pad', typed, method);
+      const answer = read.state === 'read' ? judgeReading(read.taken, on({})) : null;
+      return answer?.ok ? answer.value[0] : undefined;
+    };
+    const gone = verdictOf('4', 'line-gone');
+    const worn = verdictOf('0.8', 'line-gone');
+    expect([gone && faultOf('rim-pad', gone, faults), worn && faultOf('rim-pad', worn, faults)]).toEqual([
+      'line-gone',
+      'to-holder',
+    ]);
+  });
 });
 
 describe('sealant', () => {

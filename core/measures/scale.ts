@@ -76,6 +76,8 @@ export function scaleOf(taken: Pick<Taken, 'measure' | 'method'>, on: MeasuredOn
       return over(higher(compound[0], ofTotal?.[0]), higher(compound[1], ofTotal?.[1]));
     }
     case 'rim-pad':
+      // With its line gone no compound is enough.
+      if (taken.method === 'line-gone') return null;
       return over(by('rimPadHolder'));
     case 'rotor': {
       const probe = judgeReading({ measure: 'rotor', values: [4, 4, 4] }, on);

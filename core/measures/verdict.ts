@@ -16,6 +16,7 @@ export const NEXT_STEPS = [
   'look-at-sprockets',
   'plan-pads',
   'renew-pads',
+  'renew-pads-by-line',
   'centre-caliper',
   'plan-rotor',
   'renew-rotor',

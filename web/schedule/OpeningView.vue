@@ -14,7 +14,7 @@ import {
 } from '@cadre/core/schedule';
 import { useAct } from '@cadre/web/platform/act';
 import { fieldWords } from '@cadre/web/platform/api';
-import { now as serverNow } from '@cadre/web/platform/time';
+import { dayWords, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import {
@@ -27,7 +27,7 @@ import {
   useRefusal,
 } from '@cadre/web/ui';
 import { takeDaysFile } from './calendar-file';
-import { dayWords, shortDay, WEEKDAYS } from './opening-wording';
+import { shortDay, WEEKDAYS } from './opening-wording';
 import * as t from './messages';
 
 /** On which days a site opens: by weekday, and day by day where it is otherwise. */

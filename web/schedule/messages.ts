@@ -146,3 +146,12 @@ export const helpOpeningPurpose1 = message(
   'On which days a site opens, and when. Daily rounds are made on these days only, and a deadline on a closed day moves to the next open day.',
 );
 export const closedToday = message('closed today');
+
+// opening-wording
+export const monday = message('Monday');
+export const tuesday = message('Tuesday');
+export const wednesday = message('Wednesday');
+export const thursday = message('Thursday');
+export const friday = message('Friday');
+export const saturday = message('Saturday');
+export const sunday = message('Sunday');
