@@ -64,24 +64,21 @@ export interface Question {
   readonly practices?: Practices | undefined;
 }
 
-/** What one question of a bike is told apart by: the checkpoint, where on the bike, and the slot where one place has two of a thing. */
+/** What one question of a bike is told apart by: the checkpoint, and where on the bike. A wheel's second brake is a position of its own. */
 export interface QuestionPlace {
   readonly checkpoint: string;
   readonly position: Position;
-  /** Absent where the place has only one of it: all there is today. */
-  readonly slot?: string | undefined;
 }
 
 /** The key of a question. `placeOfKey` reads it back. */
-export function questionKey({ checkpoint, position, slot }: QuestionPlace): string {
-  return `${checkpoint}@${position}${slot ? `/${slot}` : ''}`;
+export function questionKey({ checkpoint, position }: QuestionPlace): string {
+  return `${checkpoint}@${position}`;
 }
 
-/** The checkpoint, position and slot a question's key names. */
+/** The checkpoint and position a question's key names. */
 export function placeOfKey(key: string): QuestionPlace {
-  const [checkpoint = '', place = 'only'] = key.split('@');
-  const [position = 'only', slot] = place.split('/');
-  return { checkpoint, position: position as Position, ...(slot ? { slot } : {}) };
+  const [checkpoint = '', position = 'only'] = key.split('@');
+  return { checkpoint, position: position as Position };
 }
 
 const ENDS = ['only', 'front', 'rear'] as const;

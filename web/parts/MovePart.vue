@@ -48,16 +48,20 @@ const against = computed(() =>
     : [],
 );
 const mismatches = computed(() => (refused.value.length > 0 ? refused.value : against.value));
-/** Bikes that take it, nearest in kind first: what one would look for along the rack. */
-const takers = computed(() =>
-  fleet.bikes
+/** Bikes that take it: those of its model first, then of its kind. */
+const takers = computed(() => {
+  const from = fleet.bikeById.get(props.fitment.bikeId);
+  const far = (bike: Bike): number =>
+    from?.modelId && bike.modelId === from.modelId ? 0 : bike.build.kind === from?.build.kind ? 1 : 2;
+  return fleet.bikes
     .filter(
       (bike) =>
         bike.id !== props.fitment.bikeId &&
         partMismatches(props.fitment.part, bike.build, position.value as FitmentPosition).length === 0,
     )
-    .slice(0, 8),
-);
+    .toSorted((a, b) => far(a) - far(b))
+    .slice(0, 8);
+});
 const SET_AGAIN_WORDS: Record<SetAgain, string> = {
   axle: t.setAxle,
   pressure: t.setPressure,
