@@ -11,6 +11,9 @@ import { assistAndRest } from './checkpoints/assist-and-rest';
 import { brakes } from './checkpoints/brakes';
 import { brakesWorkshop } from './checkpoints/brakes-workshop';
 import { drivetrainWorkshop } from './checkpoints/drivetrain-workshop';
+import { gearsWorkshop } from './checkpoints/gears-workshop';
+import { saddleWorkshop } from './checkpoints/saddle-workshop';
+import { offBike } from './checkpoints/off-bike';
 import { frameSuspension } from './checkpoints/frame-suspension';
 import { runningGear } from './checkpoints/running-gear';
 import { steering } from './checkpoints/steering';
@@ -32,7 +35,10 @@ export const CHECKPOINTS: readonly Checkpoint[] = [
   ...frameSuspension,
   ...runningGear,
   ...drivetrainWorkshop,
+  ...gearsWorkshop,
+  ...saddleWorkshop,
   ...assistAndRest,
+  ...offBike,
 ].map(withPracticeChanges);
 
 const byKey = new Map(CHECKPOINTS.map((checkpoint) => [checkpoint.key, checkpoint]));

@@ -1,0 +1,100 @@
+import type { Checkpoint } from '@cadre/core/catalogue';
+import { fault, fitted, look, not } from '../author';
+
+/** Saddle and seatpost: set, opened, measured. */
+export const saddleWorkshop: readonly Checkpoint[] = [
+  look({
+    key: 'saddle-set',
+    name: 'Saddle set for the rider, mark hidden',
+    at: { only: 'saddle-post' },
+    how: 'Rider beside, hip to saddle; then on it, heel on the pedal at the bottom, knee just straight. Close the clamp, twist the saddle, look for the minimum mark.',
+    passWhen: 'Rider reaches, clamp firm, mark hidden.',
+    faults: [
+      fault(
+        'mark',
+        'Minimum mark showing',
+        'stop',
+        'Lower it. A rider too tall for that needs a bigger bike.',
+        { askNext: ['post-depth'] },
+      ),
+      fault(
+        'clamp',
+        'Clamp does not hold',
+        'stop',
+        'Nut a little tighter, lever closed with a firm palm; torque it where it has a bolt.',
+      ),
+    ],
+    applies: not(fitted('seatpost', 'seat-frame')),
+    minutes: 0.3,
+    disturbedBy: ['saddle-post'],
+    cautions: ['A post too high breaks the frame and drops the rider on the stump.'],
+    drawing: 'minimum-mark',
+  }),
+  look({
+    key: 'saddle-rails',
+    name: 'Saddle rails and shell',
+    at: { only: 'saddle-post' },
+    how: 'Look from below with a torch: both rails whole where they enter the shell and at the clamp’s edges.',
+    passWhen: 'Straight, no line, shell whole.',
+    faults: [
+      fault('cracked', 'Rail cracked', 'stop', 'New saddle.', { by: ['wear', 'crash'] }),
+      fault('bent', 'Rail bent', 'soon', 'Plan a new saddle.'),
+      fault('torn', 'Cover torn', 'upkeep', 'Tape it today, new saddle when it suits.'),
+    ],
+    applies: not(fitted('seatpost', 'seat-frame')),
+    minutes: 0.15,
+    disturbedBy: ['crash'],
+    tools: ['Torch'],
+    drawing: 'rail-limits',
+  }),
+  look({
+    key: 'post-freed',
+    name: 'Post freed and greased',
+    at: { only: 'saddle-post' },
+    phase: 'opened',
+    how: 'Tape the height. Post out, wipe, look for cracks, grease (paste on carbon), back to the tape, clamp at its torque.',
+    passWhen: 'Slides out and in; no crack; at its torque.',
+    faults: [
+      fault('seized', 'Seized', 'upkeep', 'Oil, days, a mechanic: never a hammer.'),
+      fault('cracked', 'Cracked at the clamp', 'stop', 'New post.', { by: ['wear', 'work'] }),
+    ],
+    applies: fitted('seatpost', 'rigid', 'suspension'),
+    minutes: 2,
+    disturbedBy: ['immersion'],
+    tools: ['Tape', 'Grease or paste', 'Torque wrench'],
+    cautions: ['The stand does not clamp carbon, or a post that is coming out.'],
+    practices: ['postFreed'],
+  }),
+  look({
+    key: 'dropper',
+    name: 'Dropper post',
+    at: { only: 'saddle-post' },
+    how: 'Sit, press, let it come up, three times. Lift the bike by the saddle: the post stays down. Rock the saddle.',
+    passWhen: 'Smooth both ways, holds, hardly any rock.',
+    faults: [
+      fault('drops', 'Sinks under the rider', 'soon', 'Cable first, then the cartridge.'),
+      fault('sticks', 'Sticks', 'soon', 'Clean, cable; then the cartridge.'),
+    ],
+    applies: fitted('seatpost', 'dropper'),
+    minutes: 0.2,
+    disturbedBy: ['saddle-post'],
+    cautions: [
+      'The stand never clamps a dropper’s shaft.',
+      'Keep your chin out of its way when it comes up.',
+    ],
+  }),
+  look({
+    key: 'suspension-post',
+    name: 'Suspension post',
+    at: { only: 'saddle-post' },
+    how: 'Press the saddle down and let it up. Rock it to the sides. Look at the rubber boot.',
+    passWhen: 'Comes back, little rock, boot whole.',
+    faults: [
+      fault('rocks', 'Rocks widely or turns', 'soon', 'Bushings and preload.'),
+      fault('boot', 'Boot torn', 'upkeep', 'New boot, grease.'),
+    ],
+    applies: fitted('seatpost', 'suspension'),
+    minutes: 0.15,
+    disturbedBy: ['saddle-post'],
+  }),
+];
