@@ -48,6 +48,10 @@ it('a bike with a coaster and a hand brake on one wheel is described, and its mo
   await browser.type(await labelled('Rear sprockets'), '1');
   await browser.click('[data-save]');
   await browser.find('[data-tag=W1][data-fitness=due]');
+  // Described, it is on the wall; from there its check begins as any other.
+  await browser.go('/');
+  await browser.click('[data-tag=W1]');
+  await browser.textIs('[data-fitness-word]', 'Due');
   await browser.click('[data-act=check]');
   await browser.find('[data-question]');
   await sweepAndSign(browser);
