@@ -39,7 +39,7 @@ describe('a bike that crashed', () => {
     expect(await browser.count('[data-act=out], [data-act=check]')).toBe(0);
     await browser.signIn('inspector', SECRET, `/bikes/${bike.id}`);
     await browser.click('[data-act=check]');
-    await browser.textIs('main', 'After a crash');
+    await browser.textIs('header', 'After a crash');
     await sweepAndSign(browser);
     await browser.until(
       async () => !(await world.fitness(bike.id)).reasons.includes('incident'),
