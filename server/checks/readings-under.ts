@@ -51,8 +51,8 @@ export async function readingsUnder(
   to: PolicyVersion,
   now: number,
 ): Promise<Effects> {
-  const judgesBy = ({ limits, practices, practiceExceptions }: PolicyVersion): string =>
-    JSON.stringify([limits, practices, practiceExceptions]);
+  const judgesBy = ({ limits, practices, practiceExceptions, seasons }: PolicyVersion): string =>
+    JSON.stringify([limits, practices, practiceExceptions, seasons]);
   if (judgesBy(from) === judgesBy(to)) return [];
   const readings = await lastReadings(tx, now - READ_DAYS * DAY_MS);
   const ids = [...new Set(readings.map((each) => each.bikeId))];

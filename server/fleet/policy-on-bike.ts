@@ -4,7 +4,7 @@ import { siteDay } from '@cadre/core/schedule';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { siteEntity, type BikeRow } from './entities';
 
-/** The policy as it holds for a bike at a moment: by its kind and by the season at its site. One statement, and none where it is the same everywhere. */
+/** The policy as it holds for a bike at a moment: by its kind and by the season at its site. A site without seasons costs no statement. */
 export async function policyOnBike(
   tx: EntityManager,
   bike: Pick<BikeRow, 'siteId' | 'build'>,

@@ -152,6 +152,23 @@ describe('parts', () => {
     expect((await world.bikeNow(a.id)).facts.notReassembled).toHaveLength(1);
   });
 
+  it('leave a bike held that gives its wheel, whatever else comes back for it', async () => {
+    const [a, b] = [await world.bike('P15'), await world.bike('P16')];
+    const mine = (await fit(a, wheel('only wheel'))).fitments[0];
+    await fit(a, wheel('its tyre', { kind: 'tyre', facts: {} }));
+    await fit(b, wheel('spare tyre', { kind: 'tyre', facts: {} }));
+    const body = { bikeId: b.id, position: 'front' as const, swap: true, whole: true, anyway: '' };
+    await world.as('mechanic').send(movePart, {
+      params: { id: mine?.id ?? '' },
+      body: { id: newId(), ...body, at: world.clock.now },
+    });
+    expect(await names(a)).toEqual(['spare tyre']);
+    expect((await world.bikeNow(a.id)).facts.notReassembled.map((each) => each.what)).toEqual([
+      'front wheel (only wheel) removed',
+    ]);
+    expect((await world.fitness(a.id)).fitness).toBe('held');
+  });
+
   it('are bearings by place, each with its size, and cables as many as there are', async () => {
     const bike = await world.bike('P14');
     const bearing = (name: string, place: Part['facts']['place'], designation: string): Part =>

@@ -305,7 +305,8 @@ export class Parts {
           ...comesBack.map((each) =>
             fitting(fromId, each.part, placeThere(each, { position }, moving.position)),
           ),
-          ...(comesBack.length > 0 ? [] : leftWithout(fromId, moving, body.at)),
+          // Another part of the wheel that comes back is no wheel.
+          ...(before && body.swap ? [] : leftWithout(fromId, moving, body.at)),
           ...goes.map((each) => fitting(body.bikeId, each.part, placeThere(each, moving, position))),
           ...(whole ? await toSetAgain(tx, body.bikeId, moving, body.at) : []),
           ...(whole && before && body.swap ? await toSetAgain(tx, fromId, before, body.at) : []),

@@ -116,7 +116,7 @@ async function takeFile(event: Event): Promise<void> {
 async function save(): Promise<void> {
   const here = site.value;
   if (!here || issues.value.length > 0) return;
-  await refusal.run(async () => {
+  const done = await refusal.run(async () => {
     const body = JSON.parse(JSON.stringify({ opening: opening.value, before: recorded.value })) as {
       opening: NonNullable<Site['opening']>;
       before: NonNullable<Site['opening']>;
@@ -126,6 +126,8 @@ async function save(): Promise<void> {
     opening.value = recorded.value;
     said.value = t.openingDaysSaved;
   });
+  // Somebody else saved meanwhile: what is typed stays, and can be saved over theirs once that was said.
+  if (!done && refusal.error.value?.problem.code === 'conflict.version') await fleet.load();
 }
 </script>
 
