@@ -37,6 +37,7 @@ const WHERE_TO_CLICK = `
   const [css, done] = arguments;
   const element = document.querySelector(css);
   if (!element) return done('there is none');
+  if (element.disabled) return done('it is disabled');
   const middle = () => {
     const box = element.getClientRects()[0];
     if (!box || box.width === 0 || box.height === 0) return null;

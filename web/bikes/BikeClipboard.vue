@@ -115,8 +115,13 @@ useKeys(
     </div>
     <ClipboardReasons :key="bike.id" :bike="bike" :answer="answer" />
     <ClipboardPlace :bike="bike" :refusal="refusal" />
-    <TimedRecheckPanel :bike="bike" :time-zone="site?.timeZone" />
-    <ReportIncident v-if="session.may('hand-out')" class="-mt-3" :bike="bike" @told="fleet.put" />
+    <!-- Both come a moment later; their room is there from the start, so that the acts below do not move under a hand. -->
+    <div :class="session.may('mark') && 'min-h-12'">
+      <TimedRecheckPanel :bike="bike" :time-zone="site?.timeZone" />
+    </div>
+    <div v-if="session.may('hand-out')" class="-mt-3 min-h-12">
+      <ReportIncident :bike="bike" @told="fleet.put" />
+    </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <ClipboardActs
       class="mt-auto pt-1"

@@ -10,11 +10,21 @@ import { followChanges } from './live-stream';
 import { gatherChanges } from './gather-changes';
 import { putTogether } from './put-together';
 import { keepAnswers } from './kept-answers';
+import { LastShown } from './last-shown';
 import { SavedWall } from './kept-wall';
 import * as t from './messages';
 
 /** A store wraps every function it gives out as an act that can be watched: far too dear for one asked once a bike, thousands of times a frame. */
 const unwatched = <T>(fn: T): ComputedRef<T> => computed(() => fn);
+
+/** The wall with bikes taken over, each in its place or at the end. */
+function withBikes(wall: Wall, fresh: readonly Bike[]): Wall {
+  if (fresh.length === 0) return wall;
+  const byId = new Map(fresh.map((bike) => [bike.id, bike]));
+  const updated = wall.bikes.map((bike) => byId.get(bike.id) ?? bike);
+  const known = new Set(updated.map((bike) => bike.id));
+  return { ...wall, bikes: [...updated, ...fresh.filter((bike) => !known.has(bike.id))] };
+}
 
 /** The racks and bikes, live while there is signal, as they were when there is none. */
 export const useFleet = defineStore('fleet', () => {
@@ -71,44 +81,50 @@ export const useFleet = defineStore('fleet', () => {
       if (!(error instanceof RefusedError)) throw error;
     }
   }
-  /** For each wall on its way, the bikes put since it was asked for. */
-  const putMeanwhile = new Set<Set<string>>();
+  const lastShown = new LastShown();
   async function fetchWall(): Promise<void> {
-    const meanwhile = new Set<string>();
-    putMeanwhile.add(meanwhile);
+    const asked = performance.now();
     try {
-      const { answer: fresh, text } = await sendForText(getWall);
-      setServerNow(fresh.now);
-      setHomeZone(fresh.sites[0]?.timeZone);
-      wall.value = fresh;
+      const { answer, text } = await sendForText(getWall);
+      setServerNow(answer.now);
+      setHomeZone(answer.sites[0]?.timeZone);
+      // The whole may be older than a bike that came while it was on its way: that one stays as it is, and is asked for.
+      const newer = lastShown.allSince(asked);
+      wall.value = withBikes(
+        answer,
+        newer.flatMap((id) => bikeById.value.get(id) ?? []),
+      );
       asOf.value = null;
       savedWall.whole(text);
-      // The whole may be older than a bike that came while it was on its way.
-      for (const id of meanwhile) void refresh(id);
+      for (const id of newer) void refresh(id);
     } catch (error) {
       if (wantsSignIn(error) && wall.value) return;
       if (!(error instanceof UnreachableError)) throw error;
       wall.value ??= await savedWall.read();
       asOf.value ??= wall.value?.now ?? null;
       setHomeZone(wall.value?.sites[0]?.timeZone);
-    } finally {
-      putMeanwhile.delete(meanwhile);
     }
   }
 
+  /** Takes over bikes as an act of this browser was answered with them. */
   function put(...fresh: readonly Bike[]): void {
-    for (const { id } of fresh) putMeanwhile.forEach((ids) => ids.add(id));
-    if (!wall.value) return;
-    const byId = new Map(fresh.map((bike) => [bike.id, bike]));
-    const updated = wall.value.bikes.map((bike) => byId.get(bike.id) ?? bike);
-    const known = new Set(updated.map((bike) => bike.id));
-    wall.value = { ...wall.value, bikes: [...updated, ...fresh.filter((bike) => !known.has(bike.id))] };
+    for (const { id } of fresh) lastShown.answered(id);
+    show(fresh);
+  }
+
+  function show(fresh: readonly Bike[]): void {
+    for (const { id } of fresh) lastShown.shown(id);
+    if (!wall.value || fresh.length === 0) return;
+    wall.value = withBikes(wall.value, fresh);
     savedWall.change(fresh);
   }
 
   async function refresh(id: string): Promise<void> {
+    const asked = performance.now();
     try {
-      put(await send(getBike, { params: { id } }));
+      const bike = await send(getBike, { params: { id } });
+      if (lastShown.since(id, asked)) await refresh(id);
+      else show([bike]);
     } catch (error) {
       // Told again by the next change or the next load; a refusal here means the session ended.
       if (!(error instanceof UnreachableError) && !(error instanceof RefusedError)) throw error;
@@ -124,8 +140,11 @@ export const useFleet = defineStore('fleet', () => {
   }
 
   const arrive = putTogether((arrived) => {
-    put(...arrived);
-    arrived.forEach(({ id }) => tell(id));
+    show(arrived.filter(({ id }) => !lastShown.mayBeOlder(id)));
+    for (const { id } of arrived) {
+      if (lastShown.mayBeOlder(id)) void refresh(id);
+      tell(id);
+    }
   });
   const gather = gatherChanges({ one: (id) => void refresh(id), all: load });
 

@@ -54,7 +54,8 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
     </p>
     <p v-else class="text-soft">{{ t.touchTagSelectSelect }}</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <p v-if="said" role="status" class="font-semibold">{{ said }}</p>
+    <!-- Always there on a wide screen: the buttons below must not move when it speaks. -->
+    <p role="status" class="min-h-6 font-semibold max-[900px]:empty:hidden">{{ said }}</p>
     <ul v-if="refused.length" role="alert" class="border-l-4 border-held pl-3">
       <li v-for="line in refused" :key="line">{{ line }}</li>
     </ul>
