@@ -4,10 +4,17 @@ import { join } from 'node:path';
 import { v7 as newId } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { getRound, makeRound } from '@cadre/contract/rounds';
-import { dayAfter, siteClock, siteDay, siteTimeOn } from '@cadre/core/schedule';
+import { setOpening } from '@cadre/contract/fleet';
+import { getWall } from '@cadre/contract/wall';
+import { ALWAYS_OPEN, dayAfter, siteClock, siteDay, siteTimeOn, type Opening } from '@cadre/core/schedule';
 import { DAY_MS } from '@cadre/core/time';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
+
+const mutable = (opening: Opening) => ({
+  closedOn: [...opening.closedOn],
+  exceptions: opening.exceptions.map((each) => ({ ...each })),
+});
 
 let world: World;
 let browser: Browser;
@@ -53,6 +60,30 @@ it('a lead reads holidays from a calendar file, sees them in the weeks to come, 
   expect(siteDay(moved.deadline, zone)).toBe(dayAfter(tomorrow));
   expect(siteClock(moved.deadline, zone)).toBe('23:30');
   expect(moved.deadline - deadline).toBeGreaterThan(DAY_MS / 2);
+  // Somebody else saves meanwhile: it is said, what was changed here stays, and a second touch saves it over theirs.
+  await browser.click('[data-weekday="1"]');
+  const opening = async (): Promise<Opening | undefined> => {
+    const { sites } = await world.as('desk').send(getWall);
+    return sites.find((each) => each.id === world.siteId)?.opening;
+  };
+  const before = (await opening()) ?? ALWAYS_OPEN;
+  await world.as('lead').send(setOpening, {
+    params: { id: world.siteId },
+    body: { id: newId(), before: mutable(before), opening: { ...mutable(before), closedOn: [2] } },
+  });
+  await browser.click('[data-save-opening]');
+  await browser.find('[data-opening-days] [role=alert]');
+  expect(
+    await browser.driver.executeScript(
+      'return document.querySelector("[data-weekday=\\"1\\"] input, input[data-weekday=\\"1\\"]").checked',
+    ),
+  ).toBe(false);
+  await browser.click('[data-save-opening]');
+  await browser.until(
+    async () => JSON.stringify((await opening())?.closedOn) === '[1]',
+    'the days are not saved',
+  );
+  await browser.click('[data-weekday="1"]');
   // Every weekday closed is no opening: said, and nothing is saved.
   for (const weekday of [1, 2, 3, 4, 5, 6, 7]) await browser.click(`[data-weekday="${weekday}"]`);
   await browser.textIs('[data-opening-days]', /at least one weekday open/);

@@ -8,6 +8,7 @@ import type { Reading } from '@cadre/core/checks';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { readReading, type Measure } from '@cadre/core/measures';
 import { bikeFieldsOf } from '@cadre/test-world/builders';
+import { changePolicy } from '@cadre/test-world/client';
 import { refusalOf, World } from '../../testing/world';
 
 let world: World;
@@ -206,6 +207,23 @@ describe('other limits', () => {
       ]);
     },
   );
+  it('of a wet season are told when nothing but the season is new', async () => {
+    const of = await world.bike(`M${(tags += 1)}`, 'hardtail', { ...USUAL_BUILD.hardtail, sprockets: 9 });
+    await measuredAt(of, 'chain-wear', reading('chain', '1/16'));
+    await changePolicy(world.as('lead'), {
+      practiceExceptions: [{ practice: 'chainLimit', side: 'ruler', climates: ['wet'] }],
+    });
+    const { policy } = await choices();
+    const allYear = { siteId: world.siteId, climate: 'wet' as const, from: '01-01', to: '12-31' };
+    const under = async (seasons: PolicyChoices['seasons']) => {
+      const { readings } = await world
+        .as('lead')
+        .send(previewPolicy, { body: { policy: { ...policy, seasons } } });
+      return readings.filter((each) => each.bikeId === of.id).map((each) => each.after.next);
+    };
+    expect([await under([]), await under([allYear])]).toEqual([[], ['renew-chain']]);
+    await changePolicy(world.as('lead'), { practiceExceptions: [] });
+  });
   it('count from when they are saved, are told as the policy’s, and rewrite nothing', async () => {
     const of = await bike();
     const { facts } = await measuredAt(of, 'pad-thickness', reading('disc-pad', '1.8'));
