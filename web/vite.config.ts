@@ -26,7 +26,9 @@ const directlyIn = (root: string, ...folders: readonly string[]): RegExp =>
 /** What every address loads before it shows anything: a few files instead of sixty. */
 const SHELL = either(
   within('node_modules', '@vue', 'vue-router', 'pinia', 'dexie', 'uuid', '@date-fns'),
-  directlyIn('web', 'platform/(?:act|api|authorship|keys|local-db|provided|theme|time)'),
+  directlyIn('web', 'platform/(?:act|authorship|keys|local-db|provided|theme|time)'),
+  // What is wrong with a field is said by forms, which are loaded when one is opened.
+  /[/]web[/]platform[/]api[/](?!field-words)[^/]+$/,
   directlyIn('web', 'words', 'fleet'),
   /[/]web[/]people[/]use-session\.ts/,
   directlyIn('core', 'errors', 'people', 'fitness', 'schedule', 'fleet', 'text', 'time'),

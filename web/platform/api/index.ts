@@ -1,2 +1,3 @@
 export { RefusedError, UnreachableError, checkAnswers, onReach, send, sendForText, wantsSignIn } from './api';
-export { type Said, fieldWords, wordsFor } from './problems';
+export { fieldWords } from './field-words';
+export { type Said, wordsFor } from './problems';
