@@ -91,6 +91,17 @@ export const paceAt = (
   at: number,
 ): number => (rule.weathered || rule.climates ? paceIn(line[indexAt(line, at)] as Stretch, rule) : 1);
 
+/** The pace at a moment, and until when it stays so. */
+export function paceFrom(
+  line: SeasonLine,
+  rule: Pick<ServiceRule, 'weathered' | 'climates'>,
+  at: number,
+): { readonly pace: number; readonly until: number } {
+  if (!rule.weathered && !rule.climates) return { pace: 1, until: Infinity };
+  const index = indexAt(line, at);
+  return { pace: paceIn(line[index] as Stretch, rule), until: line[index + 1]?.from ?? Infinity };
+}
+
 /** How many days of an interval have run from one moment to another, counted at the pace of each season. */
 export function daysRun(
   line: SeasonLine,

@@ -1,6 +1,6 @@
 import type { OverdueMeaning, ServiceRule } from '@cadre/core/catalogue';
 import { INTERVAL_COUNTS, type Counted, type IntervalCount } from '@cadre/core/measures';
-import { daysRun, paceAt, whenRun, type SeasonLine } from './season-line';
+import { daysRun, paceAt, paceFrom, whenRun, type SeasonLine } from './season-line';
 import type { Use } from './uses';
 
 const USED = ['outings', 'km', 'hours'] as const satisfies readonly IntervalCount[];
@@ -42,9 +42,13 @@ function reachedAt(
   const every = rule.every[count];
   if (every === undefined) return null;
   let sum = 0;
+  // Uses are in order of time: the pace is asked for anew only where the season changes.
+  let pace = 1;
+  let paceUntil = -Infinity;
   for (let index = firstAfter(uses, since); index < uses.length; index += 1) {
     const use = uses[index] as Use;
-    sum += use[count] * paceAt(line, rule, use.at);
+    if (use.at >= paceUntil) ({ pace, until: paceUntil } = paceFrom(line, rule, use.at));
+    sum += use[count] * pace;
     if (sum >= every - HAIR) return use.at;
   }
   return null;
