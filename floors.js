@@ -10,7 +10,7 @@ export const FLOORS = {
     ['fleet'],
     ['findings', 'reassembly'],
     ['parts'],
-    ['repairs'],
+    ['repairs', 'exposure'],
     ['checks'],
     [
       'wear',

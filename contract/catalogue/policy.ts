@@ -5,6 +5,7 @@ import {
   OVERDUE_MEANINGS,
   PRACTICE_QUESTIONS,
   PRACTICES,
+  REST_DAYS,
   TOUCHES,
   WEATHERED,
   type PracticeQuestion,
@@ -90,6 +91,11 @@ const choices = {
   ownRoutes: z.array(ownRoute).check(z.maxLength(20)),
   services: z.array(serviceRule).check(z.maxLength(200)),
   seasons: z.array(season).check(z.maxLength(100)),
+  exposure: z.object({
+    kinds: z.array(z.enum(BIKE_KINDS)).check(z.maxLength(BIKE_KINDS.length)),
+    restDays: z.int().check(z.gte(REST_DAYS.least), z.lte(REST_DAYS.most)),
+    lockedSites: z.array(id).check(z.maxLength(200)),
+  }),
   namesKeptDays: z.nullable(z.int().check(z.gte(1), z.lte(36_500))),
 };
 export const policyChoices = z.object(choices);

@@ -1,5 +1,6 @@
 import { POSITIONS, SEVERITIES } from '@cadre/core/catalogue';
 import { BETTER, MARK_WAYS, MARK_OUTCOMES, OUTCOMES } from '@cadre/core/checks';
+import { BECAUSE } from '@cadre/core/exposure';
 import { counter, markProof, proof } from '@cadre/contract/authorship/schemas';
 import { checklistVersion } from '@cadre/contract/catalogue/schemas';
 import { finding, place } from '@cadre/contract/findings/schemas';
@@ -41,6 +42,17 @@ const markFields = {
 /** A mark as given. The author travels with it: another person's session delivers it only with its author's proof. */
 export const newMark = z.object({ ...markFields, author: id, proof: z.optional(markProof) });
 
+/** What a check begun by exposure asks and why, and what rests on which pass. */
+const exposure = z.object({
+  asked: z.array(
+    z.object({
+      key: z.string(),
+      because: z.object({ code: z.enum(BECAUSE), count: z.optional(z.number()) }),
+    }),
+  ),
+  rests: z.array(z.object({ key: z.string(), markId: id, checkId: id, by: id, at: instant })),
+});
+
 export const CHECK_STATES = ['open', 'signed', 'abandoned'] as const;
 
 export const check = z.object({
@@ -60,6 +72,8 @@ export const check = z.object({
   /** The signed check this one corrects. */
   amends: z.nullable(id),
   reason: z.string(),
+  /** Null where all of the checklist is asked. */
+  exposure: z.nullable(exposure),
   marks: z.array(newMark),
 });
 
@@ -108,6 +122,7 @@ export const findChecks = messages({
         checklistHash: hash,
         openedBy: id,
         openedAt: instant,
+        exposure: z.nullable(exposure),
         marks: z.array(newMark),
       }),
     ),

@@ -40,6 +40,23 @@ const practiceEffect = z.object({
   tags: z.array(z.string()),
 });
 
+/** What a ride-out begun now would ask of a bike that is asked by exposure, and whose passes the rest would stand on. */
+const exposureEffect = z.object({
+  bikeId: id,
+  tag: z.string(),
+  asked: z.int(),
+  whole: z.int(),
+  minutesAsked: z.number(),
+  minutesWhole: z.number(),
+  passes: z.array(
+    z.object({
+      by: id,
+      at: instant,
+      questions: z.array(z.object({ checkpoint: z.string(), position: z.enum(POSITIONS) })),
+    }),
+  ),
+});
+
 /** A reading on record that would mean something else: nothing is rewritten, but these are the bikes to look at. */
 const readingEffect = z.object({
   bikeId: id,
@@ -60,6 +77,7 @@ export const previewPolicy = messages({
     readings: z.array(readingEffect),
     services: z.array(serviceEffect),
     practices: z.array(practiceEffect),
+    exposure: z.array(exposureEffect),
     at: instant,
   }),
 });

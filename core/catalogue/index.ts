@@ -10,12 +10,13 @@ export {
   type ChecklistDifference,
 } from './compare-checklists';
 export { clearsNot, type ClearsNot } from './clearing';
-export { coverageOf, leavesOut, spanOf, type Coverage, type ChecklistSpan } from './coverage';
+export { coverageOf, STANDS_FOR, leavesOut, spanOf, type Coverage, type ChecklistSpan } from './coverage';
 export { DRAWINGS } from './drawings';
 export { parseRule, type RuleProblem } from './parse-rule';
 export {
   completePolicy,
   DEFAULT_POLICY,
+  REST_DAYS,
   isGivenSingly,
   LEGAL_WEIGHTS,
   MARKING_WAYS,
@@ -72,6 +73,7 @@ export {
 export {
   placeOfKey,
   questionKey,
+  minutesOf,
   questionsOf,
   newCriticals,
   rideOutFor,

@@ -1,4 +1,4 @@
-import type { TorqueByJoint } from '@cadre/core/fleet';
+import type { BikeKind, TorqueByJoint } from '@cadre/core/fleet';
 import { isLimitKey, type LimitChoices } from '@cadre/core/measures';
 import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
@@ -22,6 +22,19 @@ export interface MoneyPolicy {
   readonly currency: string;
   readonly hourlyRate: number;
 }
+
+/** How much of a ride-out is asked: the whole of it, or what something may have gone wrong with since it passed. */
+export interface ExposurePolicy {
+  /** Kinds of bike asked by exposure; all others are asked the whole every day. */
+  readonly kinds: readonly BikeKind[];
+  /** No pass is rested on for longer than so many days. */
+  readonly restDays: number;
+  /** Sites whose bikes nobody else gets at by night. */
+  readonly lockedSites: readonly string[];
+}
+
+/** From and to how many days a pass may be rested on. */
+export const REST_DAYS = { least: 1, most: 14 } as const;
 
 /** The program's own rules where good mechanics differ. A version is immutable and named by its hash. */
 export interface PolicyVersion {
@@ -52,6 +65,7 @@ export interface PolicyVersion {
   /** Services set otherwise than shipped, and those of the house's own. */
   readonly services: readonly ServiceRule[];
   readonly seasons: readonly Season[];
+  readonly exposure: ExposurePolicy;
   readonly money: MoneyPolicy;
   /** Names of people who left are destroyed after so many days; null keeps them. */
   readonly namesKeptDays: number | null;
@@ -84,6 +98,7 @@ export const DEFAULT_POLICY: PolicyVersion = {
   ownRoutes: [],
   services: [],
   seasons: [],
+  exposure: { kinds: [], restDays: 7, lockedSites: [] },
   money: { currency: 'EUR', hourlyRate: 0 },
   namesKeptDays: null,
 };

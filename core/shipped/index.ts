@@ -2,6 +2,7 @@
 export { checkpointsAfter, NOT_BY_CRASH } from './incidents';
 export { PRACTICE_PROSE } from './practices';
 export { CHECKPOINTS, RIDE_OUT, RIDE_OUT_CHILDREN, SHIPPED_CHECKLISTS } from './checklists';
+export { causesOfFault } from './causes';
 export { shippedServices } from './services';
 export { BUILT_OTHERWISE } from './built-otherwise';
 export { walkChecklists } from './walk';

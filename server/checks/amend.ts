@@ -5,6 +5,7 @@ import type { amendCheck } from '@cadre/contract/checks';
 import type { BodyOf } from '@cadre/contract/http';
 import { questionKey, questionsOf } from '@cadre/core/catalogue';
 import { resolveMarks, overlay, progressOf } from '@cadre/core/checks';
+import { askedOf } from '@cadre/core/exposure';
 import { judgeCheck } from '@cadre/core/findings';
 import { checklistByHash } from '@cadre/server/catalogue';
 import { findBike, fittedOf, policyOnBike } from '@cadre/server/fleet';
@@ -39,6 +40,7 @@ export async function amendmentOf(
   const amendment = resolveMarks(
     (await tx.getRepository(markEntity).findBy({ checkId: body.checkId })).map(markOf),
   );
+  const together = overlay(before, amendment);
   const strange = body.marks.find((mark) => !asked.some((each) => each.key === questionKey(mark)));
   if (strange)
     throw new RefusedError('check.mark-not-asked', {
@@ -80,9 +82,10 @@ export async function amendmentOf(
         reason: body.reason,
         signedBy: author.id,
         markIds: [...markIds].sort(),
-        criticalsMissing: progressOf(asked, overlay(before, amendment)).criticalsMissing.map(
-          (each) => each.key,
-        ),
+        criticalsMissing: progressOf(
+          askedOf(asked, signed.exposure, together),
+          together,
+        ).criticalsMissing.map((each) => each.key),
         findings: judgement.changes.map((change) => change.finding),
       },
     },

@@ -1,6 +1,7 @@
 import { EntitySchema } from 'typeorm';
 import type { Finding } from '@cadre/core/findings';
 import type { Position } from '@cadre/core/catalogue';
+import type { CheckExposure } from '@cadre/core/exposure';
 import type { MarkedFault, MarkProof, MarkWay, MarkOutcome, Reading } from '@cadre/core/checks';
 import {
   digest,
@@ -83,6 +84,8 @@ export const markedStopEntity = new EntitySchema<MarkedStopRow>({
 });
 
 export interface CheckRow {
+  /** What was asked and why, and what rested on which pass, when it was begun by exposure; null where all of it is asked. */
+  exposure: CheckExposure | null;
   id: string;
   bikeId: string;
   checklistHash: string;
@@ -111,6 +114,7 @@ export interface CheckRow {
 export const checkEntity = new EntitySchema<CheckRow>({
   name: 'bike_check',
   columns: {
+    exposure: json({ nullable: true }),
     id: key(),
     bikeId: uuid(),
     checklistHash: digest(),

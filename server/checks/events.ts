@@ -1,5 +1,6 @@
 import type { Proof } from '@cadre/core/authorship';
-import type { ChecklistVersion, ClearsNot } from '@cadre/core/catalogue';
+import { questionKey, type ChecklistVersion, type ClearsNot } from '@cadre/core/catalogue';
+import type { CheckExposure } from '@cadre/core/exposure';
 import type { Finding } from '@cadre/core/findings';
 import { In, MoreThan, type EntityManager } from 'typeorm';
 import { checklistEntity } from '@cadre/server/catalogue';
@@ -10,7 +11,7 @@ import type { EventOf, Projections } from '@cadre/server/platform/event-log';
 import { repairEntity } from '@cadre/server/repairs';
 import { endDraftHold } from '@cadre/server/fitness';
 import type { StopChanges } from './draft-stops';
-import { checkEntity, markedStopEntity } from './entities';
+import { checkEntity, markedStopEntity, markEntity } from './entities';
 import { remeasure } from './remeasure';
 import { refreshRebuilt } from './rebuilt';
 import { disturb, endValidity } from './validity';
@@ -24,6 +25,8 @@ export interface CheckEvents {
     openedBy: string;
     recheck?: { repairId: string; checklist: ChecklistVersion };
     amends?: string;
+    /** Asked by exposure: what is asked and why, and what rests on which pass. */
+    exposure?: CheckExposure;
   };
   'check.marked': {
     bikeId: string;
@@ -47,6 +50,8 @@ export interface CheckEvents {
     /** Why a complete check on a checklist that clears does not clear the bike. */
     clearsNot?: ClearsNot;
     hasty: boolean;
+    /** The questions that rest on an earlier pass, by its mark: answered by name, not by a look of this check. */
+    rests?: readonly { question: string; markId: string }[];
     /** What the checklist would ask but the build rules out, each with the clause that does. */
     ruledOut?: readonly { question: string; because: string }[];
     /** Every finding this check made or changed, as it stands after. */
@@ -97,7 +102,7 @@ async function saveRecheckChecklist(
 }
 
 async function opened(tx: EntityManager, { body, happenedAt }: EventOf<CheckEvents, 'check.opened'>) {
-  const { checkId: id, bikeId, checklistHash, openedBy, recheck, amends = null } = body;
+  const { checkId: id, bikeId, checklistHash, openedBy, recheck, amends = null, exposure = null } = body;
   await saveRecheckChecklist(tx, body);
   const repairId = recheck?.repairId ?? null;
   if (repairId) await tx.getRepository(repairEntity).update({ id: repairId }, { recheckCheckId: id });
@@ -109,6 +114,7 @@ async function opened(tx: EntityManager, { body, happenedAt }: EventOf<CheckEven
       repairId,
       hasty: false,
       voided: false,
+      exposure,
       amends,
       reason: '',
     },
@@ -137,6 +143,27 @@ async function judged(
   if (settles.length > 0) await tx.getRepository(markedStopEntity).delete({ id: In([...settles]) });
 }
 
+/** What rested when the check was begun and did no more when it was signed is not what it stands on. */
+async function restsAsSigned(
+  tx: EntityManager,
+  id: string,
+  rests: NonNullable<CheckEvents['check.signed']['rests']>,
+): Promise<void> {
+  const checks = tx.getRepository(checkEntity);
+  const { exposure } = await checks.findOneByOrFail({ id });
+  if (!exposure) return;
+  const signedFor = new Map(rests.map((rest) => [rest.question, rest.markId]));
+  await checks.update(
+    { id },
+    {
+      exposure: {
+        ...exposure,
+        rests: exposure.rests.filter((rest) => signedFor.get(rest.key) === rest.markId),
+      },
+    },
+  );
+}
+
 async function signed(
   tx: EntityManager,
   { body, happenedAt, recordedAt }: EventOf<CheckEvents, 'check.signed'>,
@@ -151,6 +178,7 @@ async function signed(
       validUntil: body.validUntil === null ? null : new Date(body.validUntil),
     },
   );
+  if (body.rests) await restsAsSigned(tx, id, body.rests);
   await judged(tx, bikeId, body.findings, body.settles);
   if (!body.rechecked) return;
   await tx.getRepository(repairEntity).update({ id: body.rechecked.repairId }, { state: 'rechecked' });
@@ -187,6 +215,22 @@ async function amended(
     await checks.update({ id: amends }, { complete: false, criticalsMissing, validUntil });
   }
   await saveFindings(tx, body.bikeId, body.findings);
+  await endWhatRestsOn(tx, body, at);
+}
+
+/** A later check that stands on a pass which is corrected counts no longer: its bike is looked over anew. */
+async function endWhatRestsOn(
+  tx: EntityManager,
+  { bikeId, amends, markIds }: CheckEvents['check.amended'],
+  at: Date,
+): Promise<void> {
+  const checks = tx.getRepository(checkEntity);
+  const corrected = new Set(
+    (await tx.getRepository(markEntity).findBy({ id: In([...markIds]) })).map(questionKey),
+  );
+  for (const { id, exposure } of await checks.findBy({ bikeId, validUntil: MoreThan(at) }))
+    if (exposure?.rests.some((rest) => rest.checkId === amends && corrected.has(rest.key)))
+      await checks.update({ id }, { validUntil: at, voided: true });
 }
 
 export const checkProjections: Projections<CheckEvents> = {

@@ -11,6 +11,7 @@ import {
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
 import { resolveMarks, isHasty, markedUnasked } from '@cadre/core/checks';
+import { askedOf } from '@cadre/core/exposure';
 import { judgeCheck, withStops, type Finding } from '@cadre/core/findings';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { judgeRecheck } from '@cadre/core/repairs';
@@ -21,6 +22,7 @@ import type { Author } from '@cadre/server/people';
 import { factsOf } from '@cadre/server/fitness';
 import { markOf } from './rows';
 import { circumstancesOf } from './validity';
+import { exposuresNow } from './exposure';
 import { markedStopsOf } from './draft-stops';
 import { measuredAnswers } from './measured-answers';
 import { orRefuse, type NewEvent } from '@cadre/server/platform/event-log';
@@ -62,9 +64,12 @@ export async function judgeSigned(
   const { timeZone, disturbedAt, supersededAt } = await circumstancesOf(tx, bike, checklist);
   const marks = (await tx.getRepository(markEntity).find({ where: { checkId: check.id } })).map(markOf);
   const fitted = await fittedOf(tx, bike);
-  const asked = questionsOf(checklist, fitted, policy.practices);
+  const every = questionsOf(checklist, fitted, policy.practices);
   const folded = resolveMarks(marks);
-  const noLongerAsked = markedUnasked(checklist, asked, folded);
+  const noLongerAsked = markedUnasked(checklist, every, folded);
+  const exposure = (await exposuresNow(tx, [check], signedAt)).get(check.id) ?? null;
+  const asked = askedOf(every, exposure, folded);
+  const rests = (exposure?.rests ?? []).filter((rest) => !folded.has(rest.key));
   const answers = await measuredAnswers(tx, bike, checklist, [...asked, ...noLongerAsked], folded, policy);
   const stands = !checklist.afterRideOut || (await hadRideOut(tx, bike.id, signedAt, timeZone));
   const facts = await factsOf(tx, bike.id);
@@ -120,6 +125,7 @@ export async function judgeSigned(
       validUntil: judgement.complete && stands && !not ? until : null,
       ...(not ? { clearsNot: not } : {}),
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
+      ...(exposure ? { rests: rests.map(({ key, markId }) => ({ question: key, markId })) } : {}),
       ruledOut: ruledOutOf(checklist, fitted).map((each) => ({
         question: each.question.key,
         because: ruleText(each.because),

@@ -1,9 +1,11 @@
 import { In, type EntityManager } from 'typeorm';
 import type { listLooks, listServices, findChecks, CheckSummary } from '@cadre/contract/checks';
 import type { AnswerOf } from '@cadre/contract/http';
+import type { CheckExposure } from '@cadre/core/exposure';
 import { resolveMarks, lastLooks } from '@cadre/core/checks';
 import { checklistByHash } from '@cadre/server/catalogue';
 import { findBike } from '@cadre/server/fleet';
+import { exposuresNow } from './exposure';
 import { markOf } from './rows';
 import { checkEntity, markEntity, type CheckRow, type MarkRow } from './entities';
 
@@ -45,17 +47,28 @@ export async function openChecksOf(
   tx: EntityManager,
   bikeIds: readonly string[],
   checklistKeys: readonly string[],
+  now: number,
 ): Promise<AnswerOf<typeof findChecks>['checks']> {
   const rows = await tx.query<
-    (Pick<CheckRow, 'id' | 'bikeId' | 'checklistHash' | 'openedBy' | 'openedAt'> & { checklistKey: string })[]
+    (Pick<CheckRow, 'id' | 'bikeId' | 'checklistHash' | 'openedBy' | 'openedAt'> & {
+      checklistKey: string;
+      exposure: string | null;
+    })[]
   >(
-    "SELECT c.id, c.bikeId, c.checklistHash, c.openedBy, c.openedAt, v.`key` AS checklistKey FROM bike_check c JOIN checklist_version v ON v.hash = c.checklistHash WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND v.`key` IN (?) ORDER BY c.openedAt, c.id",
+    "SELECT c.id, c.bikeId, c.checklistHash, c.openedBy, c.openedAt, c.exposure, v.`key` AS checklistKey FROM bike_check c JOIN checklist_version v ON v.hash = c.checklistHash WHERE c.bikeId IN (?) AND c.state = 'open' AND c.repairId IS NULL AND v.`key` IN (?) ORDER BY c.openedAt, c.id",
     [bikeIds, checklistKeys],
   );
   const marks = await marksByCheck(tx, rows);
+  const begun = rows.map((row) => ({
+    ...row,
+    state: 'open' as const,
+    exposure: row.exposure === null ? null : (JSON.parse(row.exposure) as CheckExposure),
+  }));
+  const exposures = await exposuresNow(tx, begun, now);
   return rows.map((row) => ({
     ...row,
     openedAt: row.openedAt.getTime(),
+    exposure: exposures.get(row.id) ?? null,
     marks: (marks.get(row.id) ?? []).map(markOf),
   }));
 }

@@ -1,6 +1,7 @@
 import type { EntityManager } from 'typeorm';
 import type { Check } from '@cadre/contract/checks';
 import { checklistByHash } from '@cadre/server/catalogue';
+import { exposuresNow } from './exposure';
 import { markOf } from './rows';
 import { RefusedError } from '@cadre/server/platform/event-log';
 import { checkEntity, markEntity, type CheckRow } from './entities';
@@ -11,7 +12,8 @@ export async function findCheck(tx: EntityManager, id: string): Promise<CheckRow
   return row;
 }
 
-export async function describeCheck(tx: EntityManager, id: string): Promise<Check> {
+/** @param now while it is open, what it asks is told as it stands at this moment */
+export async function describeCheck(tx: EntityManager, id: string, now: number): Promise<Check> {
   const row = await findCheck(tx, id);
   const { checklist } = await checklistByHash(tx, row.checklistHash);
   const marks = await tx
@@ -33,6 +35,7 @@ export async function describeCheck(tx: EntityManager, id: string): Promise<Chec
     awaitsCoSign: row.awaitsCoSign,
     repairId: row.repairId,
     amends: row.amends,
+    exposure: (await exposuresNow(tx, [row], now)).get(id) ?? null,
     reason: row.reason,
     marks: marks.map(markOf),
   };

@@ -37,7 +37,7 @@ export class Rechecks {
           throw new RefusedError(
             'conflict.check-open',
             { checkId: open.id },
-            { current: await describeCheck(tx, open.id) },
+            { current: await describeCheck(tx, open.id, body.at) },
           );
         const facts = await factsOf(tx, repair.bikeId);
         const failed = facts.findings.filter((finding) => repair.findingIds.includes(finding.id));
@@ -62,7 +62,7 @@ export class Rechecks {
           happenedAt: body.at,
         };
       },
-      (tx) => describeCheck(tx, body.id),
+      (tx) => describeCheck(tx, body.id, body.at),
     );
   }
 }

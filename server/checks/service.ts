@@ -34,6 +34,7 @@ import { checkEntity, markEntity } from './entities';
 import { markDocument, markSaid } from './mark-digest';
 import { inHand } from './in-hand';
 import { factsOf } from '@cadre/server/fitness';
+import { exposureBegun } from './exposure';
 import { markedStopsOf, stopChanges } from './draft-stops';
 import { describeCheck, findCheck } from './read';
 import { itemOf, rowOf } from './rows';
@@ -70,12 +71,12 @@ export class Checks {
 
   async get(actor: Actor, id: string): Promise<Check> {
     requireAct(actor, 'see');
-    return describeCheck(this.source.manager, id);
+    return describeCheck(this.source.manager, id, this.now());
   }
 
   async find(actor: Actor, body: BodyOf<typeof findChecks>): Promise<AnswerOf<typeof findChecks>> {
     requireAct(actor, 'see');
-    return { checks: await openChecksOf(this.source.manager, body.bikeIds, body.checklistKeys) };
+    return { checks: await openChecksOf(this.source.manager, body.bikeIds, body.checklistKeys, this.now()) };
   }
 
   async looks(actor: Actor, bikeId: string): Promise<AnswerOf<typeof listLooks>> {
@@ -117,21 +118,26 @@ export class Checks {
         const open = await tx
           .getRepository(checkEntity)
           .findOneBy({ bikeId: body.bikeId, checklistHash: hash, state: 'open', repairId: IsNull() });
+        if (open) {
+          const { siteId } = await findBike(tx, body.bikeId);
+          const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
+          // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
+          if (!checklist.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= at)
+            throw new RefusedError(
+              'conflict.check-open',
+              { checkId: open.id },
+              { current: await describeCheck(tx, open.id, this.now()) },
+            );
+        }
         const opened = {
           kind: 'check.opened' as const,
-          body: { bikeId: body.bikeId, checkId: body.id, checklistHash: hash, openedBy: body.author },
+          body: {
+            ...{ bikeId: body.bikeId, checkId: body.id, checklistHash: hash, openedBy: body.author },
+            ...(await exposureBegun(tx, body.bikeId, checklist, this.now())),
+          },
           happenedAt: at,
         };
         if (!open) return opened;
-        const { siteId } = await findBike(tx, body.bikeId);
-        const { timeZone } = await tx.getRepository(siteEntity).findOneByOrFail({ id: siteId });
-        // A ride-out begun on an earlier day says nothing of today: it is closed unsigned, its marks kept. Work over days goes on.
-        if (!checklist.clears || endOfSiteDay(open.openedAt.getTime(), timeZone) >= at)
-          throw new RefusedError(
-            'conflict.check-open',
-            { checkId: open.id },
-            { current: await describeCheck(tx, open.id) },
-          );
         const facts = await factsOf(tx, body.bikeId);
         const stops = await markedStopsOf(tx, open.id, facts);
         return [
@@ -151,7 +157,7 @@ export class Checks {
           opened,
         ];
       },
-      (tx) => describeCheck(tx, body.id),
+      (tx) => describeCheck(tx, body.id, this.now()),
     );
   }
 
@@ -287,7 +293,7 @@ export class Checks {
           throw new RefusedError(
             'check.marks-missing',
             { missing: missing.length, unseen: unseen.length },
-            { current: await describeCheck(tx, checkId) },
+            { current: await describeCheck(tx, checkId, this.now()) },
           );
         // No earlier than the check was begun, and no later than now: what a device takes for the time clears nothing longer.
         const signedAt = Math.min(Math.max(body.at, check.openedAt.getTime()), this.now());
@@ -301,7 +307,7 @@ export class Checks {
   }
 
   private async afterSigning(tx: EntityManager, checkId: string): Promise<AnswerOf<typeof signCheck>> {
-    const check = await describeCheck(tx, checkId);
+    const check = await describeCheck(tx, checkId, this.now());
     const bike = await describeBike(tx, check.bikeId);
     return { check, bike, findings: bike.facts.findings };
   }
@@ -363,7 +369,7 @@ export class Checks {
         return { kind: 'check.co-signed', body: { bikeId: check.bikeId, checkId }, happenedAt: body.at };
       },
       async (tx) => {
-        const check = await describeCheck(tx, checkId);
+        const check = await describeCheck(tx, checkId, this.now());
         return { check, bike: await describeBike(tx, check.bikeId) };
       },
     );

@@ -15,6 +15,7 @@ import { policyEffect, type DueService, type PolicyEffect } from '@cadre/core/fi
 import { limitIssues } from '@cadre/core/measures';
 import { rulesOfProgram, serviceIssues, servicesEffect } from '@cadre/core/services';
 import { CHECKPOINTS, shippedServices } from '@cadre/core/shipped';
+import { exposureUnder } from '@cadre/server/exposure';
 import { bikeStateEntity } from '@cadre/server/fitness';
 import { bikeEntity } from '@cadre/server/fleet';
 import { servicesUnderPolicy } from '@cadre/server/services';
@@ -137,6 +138,7 @@ export class Policies {
     return {
       at,
       readings: await readingsUnder(tx, policy, next, at),
+      exposure: await exposureUnder(tx, next, at),
       practices: practicesEffect(policy, next, await effectBikes(tx)).map((each) => ({
         ...each,
         climates: each.climates && [...each.climates],

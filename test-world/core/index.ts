@@ -1,3 +1,4 @@
+export { causesByWords } from './causes-by-words';
 export { NOON, HOUR, DAY, findingLike, factsLike, hardtailAsked, judged } from './builders';
 export type { Said } from './builders';
 export { faultyMorning, smallBench } from './faulty-bikes';

@@ -2,6 +2,7 @@ import { computed, onScopeDispose, shallowRef, watch } from 'vue';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
+import { askedOf } from '@cadre/core/exposure';
 import { resolveMarks, progressOf, type Mark, type MarkOutcome } from '@cadre/core/checks';
 import {
   batchCell,
@@ -139,14 +140,19 @@ export function useBatchCheck(input: {
       const check = checkOf(bike, checklist);
       const own = check ? marksOfCheck(check.id) : [];
       const unsent = own.filter((mark) => mark.sent === 0).length;
-      const key = `${bike.version} ${checklist?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${own.length} ${unsent}`;
+      const key = `${bike.version} ${checklist?.hash ?? ''} ${check?.id ?? ''} ${check?.state ?? ''} ${check?.exposure?.rests.length ?? ''} ${own.length} ${unsent}`;
       const before = made.get(bike.id);
       if (before?.key === key) return before.row;
+      const answers = resolveMarks(own.map((each) => each.mark));
       const asked = check
-        ? questionsOf(
-            check.checklist,
-            { build: check.build, parts: check.parts ?? [] },
-            policyOn(bike, check.openedAt).practices,
+        ? askedOf(
+            questionsOf(
+              check.checklist,
+              { build: check.build, parts: check.parts ?? [] },
+              policyOn(bike, check.openedAt).practices,
+            ),
+            check.exposure,
+            answers,
           )
         : checklist
           ? questionsOf(
@@ -155,7 +161,6 @@ export function useBatchCheck(input: {
               policyOn(bike).practices,
             )
           : [];
-      const answers = resolveMarks(own.map((each) => each.mark));
       const progress = progressOf(asked, answers);
       const row: BatchBike = {
         bike,

@@ -18,6 +18,8 @@ const props = defineProps<{
   showHow: boolean;
   /** What is open here already. */
   before: string | null;
+  /** Why it is asked, where not all of the checklist is. */
+  because?: string;
   /** What was found the last time somebody looked. */
   last: string | null;
   /** Why it deserves a second glance, beyond what is open here. */
@@ -102,6 +104,12 @@ const name = computed(
           <span v-else class="block leading-tight text-soft" :class="!showHow && 'max-sm:text-[0.95rem]'">{{
             question.checkpoint.passWhen
           }}</span>
+          <span
+            v-if="because && outcome === null"
+            class="figures block text-sm leading-tight text-soft"
+            data-because
+            >{{ because }}</span
+          >
           <span
             v-if="last && outcome === null"
             class="figures block text-sm leading-tight text-soft"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Build } from '@cadre/core/fleet';
+import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { withPosition } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
@@ -13,6 +14,7 @@ import * as t from './messages';
 defineProps<{ look: RecordedLook; build: Build; changing: boolean; open: boolean }>();
 const emit = defineEmits<{ toggle: []; mark: [given: MarkGiven] }>();
 const fleet = useFleet();
+const now = useNow();
 </script>
 
 <template>
@@ -22,7 +24,14 @@ const fleet = useFleet();
       <div class="min-w-0 grow leading-snug">
         <p class="font-semibold">{{ withPosition(look.question.checkpoint.name, look.question.position) }}</p>
         <p class="text-soft" :class="look.instead && 'line-through'">
-          {{ answerWords(look.question, look.answer, fleet.nameOf) }}
+          {{
+            look.rest
+              ? t.notAskedPassedBy({
+                  name: fleet.nameOf(look.rest.by),
+                  when: dayAndClock(look.rest.at, now),
+                })
+              : answerWords(look.question, look.answer, fleet.nameOf)
+          }}
         </p>
         <p v-if="look.instead" class="font-semibold text-watch">
           {{ answerWords(look.question, look.instead, fleet.nameOf) }}

@@ -9,6 +9,8 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { withPosition, zonesName } from '@cadre/web/words';
 import { ActButton, OutcomeMark } from '@cadre/web/ui';
 import ClearingNote from './ClearingNote.vue';
+import RestingPasses from './RestingPasses.vue';
+import type { Resting } from './use-draft';
 import { OUTCOME_WORDS } from './wording';
 import * as t from './messages';
 
@@ -17,6 +19,8 @@ const props = defineProps<{
   progress: Progress;
   stations: readonly Station[];
   answers: ReadonlyMap<string, Answer>;
+  resting: readonly Resting[];
+  nameOf: (id: string) => string;
   bike: Bike;
   timeZone?: string | undefined;
   signer: string;
@@ -33,7 +37,7 @@ const passed = computed(
         .map(({ key }) => key),
     ),
 );
-const emit = defineEmits<{ sign: []; go: [question: Question] }>();
+const emit = defineEmits<{ sign: []; go: [question: Question]; ask: [questions: readonly Question[]] }>();
 const catalogue = useCatalogue();
 
 const asked = computed(() => props.stations.flatMap((station) => station.questions));
@@ -132,6 +136,15 @@ const stationOf = (question: Question): string =>
     <p v-if="trainee && checklist.clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       {{ t.traineesCheckValidAfter }}
     </p>
+    <template v-if="resting.length">
+      <RestingPasses
+        :resting="resting"
+        :name-of="nameOf"
+        :time-zone="timeZone"
+        @ask="(questions) => emit('ask', questions)"
+      />
+      <p class="text-soft">{{ t.nothingSinceThenCanHave }}</p>
+    </template>
     <StandServices :bike="bike" :passed="passed" :time-zone="timeZone" />
     <ClearingNote :checklist="checklist" :hash="checklistHash" />
     <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')">{{

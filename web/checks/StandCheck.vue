@@ -73,6 +73,11 @@ function goToLeft(question: Question): void {
   over.value = null;
   stand.goToQuestion(question);
 }
+/** Asks what rests all the same, from the first of it on. */
+function ask(questions: readonly Question[]): void {
+  draft.askAlso(questions);
+  if (questions[0]) stand.goToQuestion(questions[0]);
+}
 useStandKeys(standCheck, over, leave);
 </script>
 
@@ -105,6 +110,8 @@ useStandKeys(standCheck, over, leave);
         :progress="progress"
         :stations="stations"
         :answers="answers"
+        :resting="draft.resting.value"
+        :name-of="fleet.nameOf"
         :bike="bike"
         :time-zone="fleet.siteById.get(bike.siteId)?.timeZone"
         :signer="session.person?.name ?? ''"
@@ -114,6 +121,7 @@ useStandKeys(standCheck, over, leave);
         :trouble="check.trouble"
         @sign="standCheck.sign"
         @go="stand.goToQuestion"
+        @ask="ask"
       />
       <StandStation v-else-if="station" :station="station" />
     </div>

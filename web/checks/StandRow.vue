@@ -11,6 +11,7 @@ import CheckpointRow from './CheckpointRow.vue';
 import ExceptionPanel from './ExceptionPanel.vue';
 import ReadingField from './ReadingField.vue';
 import { openFindingWords } from './answer-words';
+import { becauseWords } from './because-words';
 import { useMeasuredOn } from './use-measured-on';
 import { useOutbox } from './use-outbox';
 import { STAND_CHECK } from './use-stand-check';
@@ -49,6 +50,7 @@ function toggle(): void {
     :single="given.isSingle(question)"
     :show-how="given.howShown.value"
     :before="openFindingWords(bike.facts.findings, question)"
+    :because="becauseWords(draft.because(question.key))"
     :last="lastLooks.wordsFor(question)"
     :weight="
       lastLooks.weightOf(

@@ -6,6 +6,7 @@ import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import StandCheck from './StandCheck.vue';
 import { findOrBegin } from './drafts';
+import { useExposureKnown } from './use-exposure-known';
 import { ActButton } from '@cadre/web/ui';
 import * as t from './messages';
 
@@ -18,6 +19,7 @@ const route = useRoute();
 const picked = usePicked();
 const checkId = ref<string | null>(null);
 const missing = ref(false);
+const exposureKnown = useExposureKnown();
 const bike = computed(() => fleet.bikeById.get(props.bikeId) ?? null);
 
 /** The checklist asked for by its key, or the ride-out of this kind of bike. */
@@ -40,6 +42,7 @@ onMounted(async () => {
           wanted,
         )
       : null;
+  if (found && bike.value) await exposureKnown(found, bike.value);
   checkId.value = found?.id ?? null;
   missing.value = found === null;
 });

@@ -1,4 +1,5 @@
 import { type Check, type NewMark, addMarks, openCheck, signCheck } from '@cadre/contract/checks';
+import type { CheckExposure } from '@cadre/core/exposure';
 import { leaveApart } from '@cadre/contract/reassembly';
 import {
   saveValue,
@@ -24,8 +25,9 @@ const isUnproven = (error: unknown): error is RefusedError =>
 async function deliverOpening(check: SavedCheck, me: string): Promise<string> {
   if (check.serverId) return check.serverId;
   let serverId = check.id;
+  let exposure: CheckExposure | null;
   try {
-    await send(openCheck, {
+    ({ exposure } = await send(openCheck, {
       body: {
         id: check.id,
         bikeId: check.bikeId,
@@ -36,14 +38,16 @@ async function deliverOpening(check: SavedCheck, me: string): Promise<string> {
         // Whose key does not show that they began it: whoever sends it does.
         ...(isDeliverable(me, check) ? {} : { author: me }),
       },
-    });
+    }));
   } catch (error) {
     if (!(error instanceof RefusedError) || error.problem.code !== 'conflict.check-open') throw error;
     const theirs = error.problem.current as Check;
-    serverId = theirs.id;
+    ({ id: serverId, exposure } = theirs);
     await takeMarks(check.id, theirs.marks);
   }
-  await localDb.checks.update(check.id, { serverId });
+  const known = await localDb.checks.get(check.id);
+  // Whoever began without an answer asks all of it.
+  await localDb.checks.update(check.id, { serverId, ...(known?.exposure === undefined ? { exposure } : {}) });
   return serverId;
 }
 

@@ -46,7 +46,7 @@ function draftOf(
   bike: Bike,
   checklist: NamedChecklist,
   author: string,
-  theirs: Pick<SavedCheck, 'serverId' | 'repairId' | 'openedAt'> | null,
+  theirs: Pick<SavedCheck, 'serverId' | 'repairId' | 'openedAt' | 'exposure'> | null,
 ): SavedCheck {
   return {
     id: theirs?.serverId ?? newId(),
@@ -60,6 +60,7 @@ function draftOf(
     repairId: theirs?.repairId ?? null,
     author,
     openedAt: theirs?.openedAt ?? now(),
+    ...(theirs ? { exposure: theirs.exposure ?? null } : {}),
     state: 'open',
     signature: null,
     trouble: null,
@@ -103,7 +104,14 @@ export async function findOrBegin(
     bike,
     named,
     author,
-    theirs ? { serverId: theirs.id, repairId: theirs.repairId, openedAt: theirs.openedAt } : null,
+    theirs
+      ? {
+          serverId: theirs.id,
+          repairId: theirs.repairId,
+          openedAt: theirs.openedAt,
+          exposure: theirs.exposure,
+        }
+      : null,
   );
   await saveCheck(check);
   void signed(author, ({ signOpening }) => signOpening(check));
@@ -158,6 +166,7 @@ export async function joinChecks(
       serverId: theirs.id,
       repairId: null,
       openedAt: theirs.openedAt,
+      exposure: theirs.exposure,
     });
     await saveCheck(check);
     await takeMarks(check.id, theirs.marks);
@@ -172,7 +181,8 @@ export function draftFor(bike: Bike, checklist: NamedChecklist, author: string):
   const next = before.then(async () => {
     const mine = await savedDraft(bike.id, checklist.checklist.key);
     if (mine) return mine;
-    const check = draftOf(bike, checklist, author, null);
+    // Down a column all bikes are asked the same: the whole.
+    const check = { ...draftOf(bike, checklist, author, null), exposure: null };
     await saveCheck(check);
     void signed(author, ({ signOpening }) => signOpening(check));
     return check;

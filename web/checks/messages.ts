@@ -281,3 +281,34 @@ export const nobody = message('nobody');
 // CheckpointRow: why a question deserves a second glance
 export const newOnThisBike = message('New on this bike');
 export const failedLastTime = message('Problem last time');
+
+// Because words, RestingPasses
+export const outingsSince = message('{count, plural, one {1 outing} other {# outings}} since the last pass');
+export const movedSince = message('Moved since the last pass');
+export const nightsUnlocked = message(
+  '{count, plural, one {1 night} other {# nights}} not locked away since the last pass',
+);
+export const nightsOutdoors = message(
+  '{count, plural, one {1 night} other {# nights}} outdoors since the last pass',
+);
+export const hoursSince = message('Last passed {count} h ago');
+export const daysSince = message('Last passed {count, plural, one {1 day} other {# days}} ago');
+export const incidentSince = message('Incident since the last pass');
+export const bikeChangedSince = message('Bike changed since the last pass');
+export const workedOnSince = message('Worked on since the last pass');
+export const noRecentPass = message('No recent pass');
+export const didNotPassLastTime = message('Did not pass last time');
+export const lastPassNotCoSigned = message('Last passed by a trainee, not co-signed');
+export const lastCheckTooFast = message('The last check was too fast to count');
+export const lastCheckOnPaper = message('The last check was on paper');
+export const questionChangedSince = message('Question or policy changed since the last pass');
+export const notAskedToday = message('Not asked today');
+export const questionsNotAsked = message(
+  '{count, plural, one {1 question} other {# questions}} not asked today',
+);
+export const askTheseToo = message('Ask these too');
+export const passedByWhen = message('Passed by {name}, {when}:');
+export const nothingSinceThenCanHave = message(
+  'Nothing that can cause these faults has happened since. If you are not sure, ask them too.',
+);
+export const notAskedPassedBy = message('Not asked: passed by {name}, {when}');

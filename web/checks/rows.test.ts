@@ -169,6 +169,8 @@ describe('the sign-off', () => {
         checklist: RIDE_OUT,
         checklistHash: 'a'.repeat(64),
         trouble: null,
+        resting: [],
+        nameOf: (id) => id,
         bike: { id: 'b1', tag: 'H1', facts: NO_FACTS, build: USUAL_BUILD.hybrid } as unknown as Bike,
         ...more,
       },

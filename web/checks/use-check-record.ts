@@ -2,6 +2,7 @@ import { computed, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import { amendCheck, getCheck, type Check, type NewMark } from '@cadre/contract/checks';
 import { questionKey, questionsOf, type Question, type Zone } from '@cadre/core/catalogue';
+import type { Rest } from '@cadre/core/exposure';
 import { resolveMarks, type Mark, type Answer } from '@cadre/core/checks';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
@@ -14,6 +15,8 @@ import { marksOf, type MarkGiven } from './drafts';
 export interface RecordedLook {
   readonly question: Question;
   readonly answer: Answer | null;
+  /** The earlier pass it stands on where it was not asked. */
+  readonly rest: Rest | null;
   /** What the amendment in hand would say instead. */
   readonly instead: Answer | null;
 }
@@ -58,6 +61,7 @@ export function useCheckRecord(): CheckRecord {
   const answers = computed(() => resolveMarks((check.value?.marks ?? []) as readonly Mark[]));
   const instead = computed(() => resolveMarks(amending.value as readonly Mark[]));
   const zones = computed(() => {
+    const rests = new Map(check.value?.exposure?.rests.map((rest) => [rest.key, rest]));
     const byZone = new Map<Zone, RecordedLook[]>();
     for (const each of asked.value) {
       const answer = answers.value.get(each.key) ?? null;
@@ -65,7 +69,12 @@ export function useCheckRecord(): CheckRecord {
       if (check.value?.amends && !answer) continue;
       byZone.set(each.zone, [
         ...(byZone.get(each.zone) ?? []),
-        { question: each, answer, instead: instead.value.get(each.key) ?? null },
+        {
+          question: each,
+          answer,
+          rest: answer ? null : (rests.get(each.key) ?? null),
+          instead: instead.value.get(each.key) ?? null,
+        },
       ]);
     }
     return [...byZone].map(([zone, looks]) => ({ zone, looks }));

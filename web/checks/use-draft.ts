@@ -1,5 +1,6 @@
 import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { questionsOf, stationsOf, type Question, type Station } from '@cadre/core/catalogue';
+import { askedOf, type Because, type Rest } from '@cadre/core/exposure';
 import { resolveMarks, progressOf, type Mark, type Progress, type Answer } from '@cadre/core/checks';
 import type { NewMark } from '@cadre/contract/checks';
 import {
@@ -15,11 +16,22 @@ import { readWriter } from '@cadre/web/platform/authorship';
 import { saveMarks, marksOf, signDraft, type MarkGiven } from './drafts';
 import { useOutbox } from './use-outbox';
 
+export interface Resting {
+  readonly question: Question;
+  readonly rest: Rest;
+}
+
 export interface Draft {
   readonly check: Ref<SavedCheck | null>;
   readonly stations: ComputedRef<readonly Station[]>;
   readonly answers: ComputedRef<ReadonlyMap<string, Answer>>;
   readonly progress: ComputedRef<Progress>;
+  /** What is not asked, with the pass it rests on. */
+  readonly resting: ComputedRef<readonly Resting[]>;
+  /** Why a question is asked, where the check is by exposure. */
+  because(key: string): Because | null;
+  /** Asks questions all the same that rest. */
+  askAlso(questions: readonly Question[]): void;
   readonly marks: ComputedRef<readonly SavedMark[]>;
   /** How many marks of this check are kept here and not sent. */
   readonly unsent: ComputedRef<number>;
@@ -47,7 +59,8 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
   );
   onScopeDispose(() => subscription.unsubscribe());
 
-  const asked = computed(() =>
+  const answers = computed(() => resolveMarks(rows.value.map((row) => row.mark)));
+  const every = computed(() =>
     check.value
       ? questionsOf(
           check.value.checklist,
@@ -56,6 +69,26 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
         )
       : [],
   );
+  /** What rests but is to be asked here all the same. */
+  const also = shallowRef<ReadonlySet<string>>(new Set());
+  const asked = computed(() =>
+    askedOf(every.value, check.value?.exposure, {
+      has: (key) => answers.value.has(key) || also.value.has(key),
+    }),
+  );
+  const resting = computed<readonly Resting[]>(() => {
+    const known = new Set(asked.value.map((each) => each.key));
+    const rests = new Map(check.value?.exposure?.rests.map((rest) => [rest.key, rest]));
+    return every.value.flatMap((question) => {
+      const rest = rests.get(question.key);
+      return rest && !known.has(question.key) ? [{ question, rest }] : [];
+    });
+  });
+  const because = (key: string): Because | null =>
+    check.value?.exposure?.asked.find((each) => each.key === key)?.because ?? null;
+  function askAlso(questions: readonly Question[]): void {
+    also.value = new Set([...also.value, ...questions.map((question) => question.key)]);
+  }
   /** What is open already comes first at its station: it is looked at before anything hides it. */
   const firstRaised = (questions: readonly Question[]): readonly Question[] => [
     ...questions.filter((each) => raised().has(each.key)),
@@ -69,7 +102,6 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
         }))
       : [],
   );
-  const answers = computed(() => resolveMarks(rows.value.map((row) => row.mark)));
   const progress = computed(() => progressOf(asked.value, answers.value));
   const unsent = computed(() => rows.value.filter((row) => row.sent === 0).length);
 
@@ -114,6 +146,9 @@ export function useDraft(id: string, raised: () => ReadonlySet<string> = () => n
     stations,
     answers,
     progress,
+    resting,
+    because,
+    askAlso,
     marks: computed(() => rows.value),
     unsent,
     mark,

@@ -1,6 +1,6 @@
 import { onScopeDispose } from 'vue';
 import { getCheck } from '@cadre/contract/checks';
-import { localDb, savedChecksOf } from '@cadre/web/platform/local-db';
+import { localDb, savedChecksOf, type SavedCheck } from '@cadre/web/platform/local-db';
 import { RefusedError, send, UnreachableError } from '@cadre/web/platform/api';
 import { openOn, type OpenCheck } from './drafts';
 import { takeMarks } from './deliver';
@@ -48,7 +48,14 @@ export function useLiveChecks(input: {
         mine.checklistHash === theirs.checklistHash;
       if (same) await localDb.checks.update(mine.id, { serverId: theirs.id });
       if (same || mine.serverId === theirs.id) await takeMarks(mine.id, theirs.marks);
+      if (mine.serverId === theirs.id) await takeExposure(mine, theirs);
     }
+  }
+
+  /** What rested when it was begun may be asked by now. */
+  async function takeExposure(mine: SavedCheck, theirs: OpenCheck): Promise<void> {
+    if (mine.exposure && JSON.stringify(mine.exposure) !== JSON.stringify(theirs.exposure))
+      await localDb.checks.update(mine.id, { exposure: theirs.exposure });
   }
 
   /** A check that was open here and is open no more was signed or closed by somebody else. */

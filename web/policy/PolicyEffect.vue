@@ -4,6 +4,7 @@ import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { NEXT_WORDS, verdictSays, withUnit } from '@cadre/web/measures';
 import { FITNESS_WORDS, withPosition } from '@cadre/web/words';
 import { FitnessMark } from '@cadre/web/ui';
+import ExposureEffect from './ExposureEffect.vue';
 import PracticesEffect from './PracticesEffect.vue';
 import type { PolicyPreview } from './use-policy-form';
 import * as t from './messages';
@@ -71,6 +72,7 @@ const serviceSays = (each: PolicyPreview['services'][number]): string =>
         </li>
       </ul>
     </template>
+    <ExposureEffect v-if="preview.exposure.length" :effects="preview.exposure" />
     <PracticesEffect v-if="preview.practices.length" :effects="preview.practices" />
     <template v-if="preview.services.length">
       <p class="mt-3 font-semibold">{{ t.servicesWouldChange }}</p>

@@ -15,6 +15,7 @@ import PolicyVersions from './PolicyVersions.vue';
 import PracticeChoice from './PracticeChoice.vue';
 import PracticeExceptions from './PracticeExceptions.vue';
 import SavePolicy from './SavePolicy.vue';
+import ExposureChoice from './ExposureChoice.vue';
 import SecondPersonZones from './SecondPersonZones.vue';
 import { usePolicyForm } from './use-policy-form';
 import * as t from './messages';
@@ -29,6 +30,7 @@ const may = computed(() => session.may('edit-program'));
 const isWhole = ref(false);
 const wrong = reactive({
   marks: false,
+  exposure: false,
   limits: false,
   torque: false,
   money: false,
@@ -52,6 +54,7 @@ onMounted(() => refusal.run(form.begin));
         </p>
         <MarksAndWeights @wrong="(is) => (wrong.marks = is)" />
         <SecondPersonZones />
+        <ExposureChoice @wrong="(is) => (wrong.exposure = is)" />
         <section aria-labelledby="limits" class="space-y-2">
           <h2 id="limits" class="sturdy text-xl">{{ t.limits }}</h2>
           <p class="max-w-prose text-soft">{{ t.valueMarkedOnPart }}</p>

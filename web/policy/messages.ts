@@ -149,3 +149,26 @@ export const bikesNamed = message(
   '{bikes, plural, one {# bike} other {# bikes}}: {tags}{more, plural, =0 {} other { and # more}}',
 );
 export const onlyInSeasons = message('{bikes}. Only when it is {seasons}.');
+
+// ExposureChoice, ExposureEffect
+export const questionsEachDay = message('Questions asked each day');
+export const questionsEachDaySay = message(
+  'A ride-out asks every question, every day. On the bikes ticked here it leaves out a question if nothing that can cause its faults has happened since it last passed. After an outing, work, an incident or a change to the bike the question is asked again. What is left out is signed with the name and date of the earlier pass.',
+);
+export const leaveOutOnTheseBikes = message(
+  'Leave out such questions on these bikes (none ticked: ask everything)',
+);
+export const askedAgainAfterDays = message('Ask everything again after');
+export const daysFromTo = message('{least} to {most} days');
+export const lockedAwayAtNight = message('Sites where bikes are locked away at night');
+export const tickOnlyWhereNobody = message(
+  'Tick a site only if nobody outside your team can reach its bikes at night.',
+);
+export const minutesAskedOf = message(
+  'Ride-outs of {bikes, plural, one {this bike} other {these # bikes}} would take {asked} min today instead of {whole} min:',
+);
+export const askedOfWhole = message('{asked} of {whole} questions');
+export const noPassToUse = message(
+  'Everything is asked: there is no earlier pass to use, or something has happened since.',
+);
+export const passedByOn = message('Not asked: passed by {name}, {when}');

@@ -1,5 +1,6 @@
 import type { Round } from '@cadre/contract/rounds';
 import { questionsOf } from '@cadre/core/catalogue';
+import { askedOf } from '@cadre/core/exposure';
 import { resolveMarks, progressOf } from '@cadre/core/checks';
 import type { RoundLook } from '@cadre/core/rounds';
 import type { SavedCheck, SavedMark } from '@cadre/web/platform/local-db';
@@ -33,7 +34,8 @@ export function withLocalLooks(
     )
       continue;
     const answers = resolveMarks(own.map((each) => each.mark));
-    const asked = questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] });
+    const every = questionsOf(check.checklist, { build: check.build, parts: check.parts ?? [] });
+    const asked = askedOf(every, check.exposure, answers);
     const progress = progressOf(asked, answers);
     const last = own.reduce<SavedMark | null>(
       (newest, each) => (!newest || each.mark.at > newest.mark.at ? each : newest),

@@ -235,6 +235,17 @@ const openingDays: Step = {
   },
 };
 
+/** What a check begun by exposure asks, and what rests. */
+const checkExposures: Step = {
+  name: 'CheckExposures',
+  async take(runner) {
+    await runner.query('ALTER TABLE bike_check ADD COLUMN IF NOT EXISTS exposure LONGTEXT NULL');
+    await runner.query(
+      'ALTER TABLE bike_check ADD CONSTRAINT IF NOT EXISTS check_exposure_json CHECK (exposure IS NULL OR JSON_VALID(exposure))',
+    );
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -250,4 +261,5 @@ export const STEPS: readonly Step[] = [
   demoClock,
   services,
   openingDays,
+  checkExposures,
 ];

@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { NewMark } from '@cadre/contract/checks';
 import type { Person } from '@cadre/contract/people';
+import type { CheckExposure } from '@cadre/core/exposure';
 import type { Proof } from '@cadre/core/authorship';
 import type { Build } from '@cadre/core/fleet';
 import type { FittedPart, Position, ChecklistVersion } from '@cadre/core/catalogue';
@@ -22,6 +23,8 @@ export interface SavedCheck {
   repairId: string | null;
   author: string;
   openedAt: number;
+  /** What the server asks and what it rests; null where all is asked, absent while it has not said. */
+  exposure?: CheckExposure | null;
   state: 'open' | 'signing' | 'signed';
   /** The signature as given, to be sent again the same until it is answered. */
   signature: { id: string; author: string; markIds: string[]; at: number; proof?: Proof } | null;

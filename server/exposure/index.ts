@@ -1,0 +1,2 @@
+export { exposureOfBikes, isByExposure, type ToAsk } from './exposure';
+export { exposureUnder } from './preview';
