@@ -2,7 +2,7 @@
  * What can make a fault arise while a bike that passed hangs there. Work on the bike and incidents are not among them: work disturbs what the
  * catalogue says it does, and after an incident everything is asked.
  */
-export const CAUSES = [
+const CAUSES = [
   /** It was ridden. */
   'outing',
   /** A hand or a neighbour could get at it: it was hung elsewhere, or was out of sight. */

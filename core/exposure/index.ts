@@ -1,6 +1,6 @@
-export { CAUSES, DAYS_UNTIL, HOURS_UNTIL, type Cause, type CausesOf } from './cause';
+export type { Cause, CausesOf } from './cause';
 export { everyDayOf } from './every-day';
-export { NO_REST, restsNot, type EarlierLook, type NoRest, type Rest } from './earlier-pass';
+export type { EarlierLook, Rest } from './earlier-pass';
 export {
   askedOf,
   BECAUSE,
@@ -10,8 +10,7 @@ export {
   type Because,
   type BikeSince,
   type CheckExposure,
-  type Exposure,
   type ExposureRules,
 } from './exposure';
-export { restsByPass, type RestsOfPass } from './rests-by-pass';
-export type { Happened, Happening } from './happened';
+export { restsByPass } from './rests-by-pass';
+export type { Happening } from './happened';

@@ -101,11 +101,11 @@ describe('the database', () => {
     ],
     [
       'a check signed by nobody',
-      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, '', NULL)`,
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'signed', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, '', NULL, NULL)`,
     ],
     [
       'a check that corrects none and says why',
-      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'open', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, 'why', NULL)`,
+      `INSERT INTO bike_check VALUES ('${ID}', '${ID}', REPEAT('0', 64), 'open', '${ID}', NOW(), NULL, NULL, NULL, NULL, 0, 0, NULL, NULL, 0, 0, NULL, 'why', NULL, NULL)`,
     ],
     [
       'a round of no bike',

@@ -22,16 +22,27 @@ const passes = computed(() =>
     names: props.resting
       .filter(({ rest }) => pass.keys.includes(rest.key))
       .map(({ question }) => withPosition(question.checkpoint.name, question.position))
-      .join(', '),
+      .join(' · '),
   })),
 );
 </script>
 
 <template>
-  <section :aria-label="t.notAskedToday" class="rounded-md border-2 border-line px-3 py-2" data-resting>
+  <section :aria-label="t.notAskedToday" class="rounded-md border-2 border-line px-3 py-1" data-resting>
     <div class="flex flex-wrap items-center justify-between gap-x-4">
-      <h3 class="font-semibold">{{ t.questionsNotAsked({ count: resting.length }) }}</h3>
+      <details class="min-w-0 grow basis-60">
+        <summary class="min-h-12 cursor-pointer content-center font-semibold">
+          {{ t.questionsNotAsked({ count: resting.length }) }}
+        </summary>
+        <p v-for="pass in passes" :key="`${pass.checkId} ${pass.by}`" class="pb-2 leading-snug">
+          <span class="block text-soft">{{
+            t.passedByWhen({ name: nameOf(pass.by), when: dayAndClock(pass.at, now, timeZone) })
+          }}</span>
+          {{ pass.names }}
+        </p>
+      </details>
       <ActButton
+        class="self-start"
         data-ask-also
         @click="
           emit(
@@ -42,13 +53,6 @@ const passes = computed(() =>
         >{{ t.askTheseToo }}</ActButton
       >
     </div>
-    <dl class="mt-1 space-y-1">
-      <div v-for="pass in passes" :key="`${pass.checkId} ${pass.by}`">
-        <dt class="text-soft">
-          {{ t.passedByWhen({ name: nameOf(pass.by), when: dayAndClock(pass.at, now, timeZone) }) }}
-        </dt>
-        <dd class="leading-snug">{{ pass.names }}</dd>
-      </div>
-    </dl>
+    <p class="pb-1 text-[0.95rem] leading-snug text-soft">{{ t.nothingSinceThenCanHave }}</p>
   </section>
 </template>

@@ -136,15 +136,13 @@ const stationOf = (question: Question): string =>
     <p v-if="trainee && checklist.clears" class="rounded-md bg-watch-wash px-4 py-2 text-watch">
       {{ t.traineesCheckValidAfter }}
     </p>
-    <template v-if="resting.length">
-      <RestingPasses
-        :resting="resting"
-        :name-of="nameOf"
-        :time-zone="timeZone"
-        @ask="(questions) => emit('ask', questions)"
-      />
-      <p class="text-soft">{{ t.nothingSinceThenCanHave }}</p>
-    </template>
+    <RestingPasses
+      v-if="resting.length"
+      :resting="resting"
+      :name-of="nameOf"
+      :time-zone="timeZone"
+      @ask="(questions) => emit('ask', questions)"
+    />
     <StandServices :bike="bike" :passed="passed" :time-zone="timeZone" />
     <ClearingNote :checklist="checklist" :hash="checklistHash" />
     <ActButton kind="main" big class="w-full" data-sign @click="emit('sign')">{{

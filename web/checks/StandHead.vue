@@ -25,6 +25,13 @@ const part = computed(() =>
       <p v-if="others.length" class="min-w-0 truncate font-semibold max-sm:text-sm" data-others>
         {{ t.withOthers({ others: others.join(', ') }) }}
       </p>
+      <p
+        v-if="draft.resting.value.length"
+        class="figures shrink-0 leading-tight text-soft max-sm:hidden"
+        data-not-asked
+      >
+        {{ t.countNotAsked({ count: draft.resting.value.length }) }}
+      </p>
       <span class="ml-auto flex shrink-0 items-center gap-2">
         <span
           class="block h-3 w-32 overflow-hidden rounded-full border-2 border-ink/60 bg-plate max-sm:w-14"

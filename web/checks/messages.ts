@@ -306,6 +306,7 @@ export const notAskedToday = message('Not asked today');
 export const questionsNotAsked = message(
   '{count, plural, one {1 question} other {# questions}} not asked today',
 );
+export const countNotAsked = message('{count} not asked');
 export const askTheseToo = message('Ask these too');
 export const passedByWhen = message('Passed by {name}, {when}:');
 export const nothingSinceThenCanHave = message(

@@ -41,7 +41,7 @@ const said = computed(() =>
                 {{
                   pass.questions
                     .map((question) => withPosition(question.checkpoint, question.position))
-                    .join(', ')
+                    .join(' · ')
                 }}
               </dd>
             </div>
