@@ -51,7 +51,7 @@ export const FLOORS = {
     ['services'],
     ['checks', 'repairs', 'rounds', 'policy', 'assessments', 'exchange', 'unusual-records'],
     ['batch-check', 'tools', 'timeline'],
-    ['bikes'],
+    ['bikes', 'calendar'],
     ['wall'],
     ['shell'],
   ],

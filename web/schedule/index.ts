@@ -1,3 +1,4 @@
+export { shortDay, WEEKDAYS } from './opening-wording';
 export { scheduleViews } from './views';
 export { default as BikeChoice } from './BikeChoice.vue';
 export { default as DayCounts } from './DayCounts.vue';

@@ -7,4 +7,5 @@ export const ServicesDue = defineAsyncComponent(() => import('./ServicesDue.vue'
 /** For the policy alone. */
 export const SeasonsChoice = defineAsyncComponent(() => import('./SeasonsChoice.vue'));
 export const ServicesChoice = defineAsyncComponent(() => import('./ServicesChoice.vue'));
+export { useServiceDone } from './use-service-done';
 export { CLIMATE_WORDS } from './service-wording';

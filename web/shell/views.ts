@@ -13,6 +13,7 @@ import { policyViews } from '@cadre/web/policy';
 import { timelineViews } from '@cadre/web/timeline';
 import { repairsViews } from '@cadre/web/repairs';
 import { roundsViews } from '@cadre/web/rounds';
+import { calendarViews } from '@cadre/web/calendar';
 import { scheduleViews } from '@cadre/web/schedule';
 import { toolsViews } from '@cadre/web/tools';
 import { torqueViews } from '@cadre/web/torque';
@@ -36,6 +37,7 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...timelineViews,
   ...repairsViews,
   ...roundsViews,
+  ...calendarViews,
   ...scheduleViews,
   ...toolsViews,
   ...torqueViews,

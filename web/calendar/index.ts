@@ -1,0 +1,1 @@
+export { calendarViews } from './views';

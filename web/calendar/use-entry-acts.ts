@@ -1,0 +1,93 @@
+import { computed, onMounted, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import type { RouteLocationRaw } from 'vue-router';
+import type { Bike } from '@cadre/contract/fleet';
+import { checklistSettling, type CalendarEntry } from '@cadre/core/calendar';
+import type { ChecklistVersion } from '@cadre/core/catalogue';
+import { siteTimeOn } from '@cadre/core/schedule';
+import { rulesOfProgram } from '@cadre/core/services';
+import { shippedServices } from '@cadre/core/shipped';
+import { dayWords, now } from '@cadre/web/platform/time';
+import { useCatalogue } from '@cadre/web/catalogue';
+import { useFleet } from '@cadre/web/fleet';
+import { useRounds } from '@cadre/web/rounds';
+import { useServiceDone } from '@cadre/web/services';
+import { type Refusal } from '@cadre/web/ui';
+import * as t from './messages';
+
+export interface EntryActs {
+  readonly bikes: ComputedRef<readonly Bike[]>;
+  /** The checklist that settles the service with little else asked; none where every one of them asks far more. */
+  readonly checklist: Ref<ChecklistVersion | null>;
+  readonly batch: ComputedRef<RouteLocationRaw | null>;
+  readonly refusal: Refusal;
+  readonly said: Ref<string>;
+  doneOnAll(): Promise<void>;
+  makeRound(): Promise<void>;
+}
+
+/** A round made of what falls due on a day is due by its evening. */
+const EVENING = '18:00';
+
+/** What can be done about all bikes of a service that falls due on a day. */
+export function useEntryActs(entry: () => CalendarEntry): EntryActs {
+  const fleet = useFleet();
+  const catalogue = useCatalogue();
+  const rounds = useRounds();
+  const { refusal, done } = useServiceDone();
+  const said = ref('');
+  const checklist = shallowRef<ChecklistVersion | null>(null);
+  const bikes = computed(() =>
+    entry()
+      .bikeIds.flatMap((id) => fleet.bikeById.get(id) ?? [])
+      .sort((a, b) => (a.tag < b.tag ? -1 : 1)),
+  );
+  onMounted(async () => {
+    if (entry().kind !== 'service') return;
+    if (!catalogue.known) await catalogue.load();
+    checklist.value = await settlingChecklist();
+  });
+  async function settlingChecklist(): Promise<ChecklistVersion | null> {
+    const policy = catalogue.policy();
+    const rules = policy ? rulesOfProgram(shippedServices(policy.practices), policy.services) : [];
+    const settling = rules.find((rule) => rule.key === entry().of)?.settledBy.checkpoints ?? [];
+    if (settling.length === 0) return null;
+    const all = await Promise.all(
+      (catalogue.known?.checklists ?? []).map(({ key }) => catalogue.checklistByKey(key)),
+    );
+    return checklistSettling(
+      settling,
+      all.flatMap((each) => (each ? [each.checklist] : [])),
+    );
+  }
+  const batch = computed((): RouteLocationRaw | null => {
+    const list = checklist.value;
+    if (!list) return null;
+    const tags = bikes.value.map((bike) => bike.tag).join(',');
+    // Each bike has the ride-out of its kind.
+    return { name: 'batch-check', query: { bikes: tags, ...(list.clears ? {} : { checklist: list.key }) } };
+  });
+  async function doneOnAll(): Promise<void> {
+    said.value = '';
+    const service = entry().of;
+    const all = [...bikes.value];
+    const answers = await Promise.all(all.map((bike) => done(bike, service)));
+    said.value = t.markedDone({ bikes: answers.filter(Boolean).length });
+  }
+  async function makeRound(): Promise<void> {
+    const { siteId, name, day } = entry();
+    const site = fleet.siteById.get(siteId);
+    const list = checklist.value;
+    if (!site || !list) return;
+    said.value = '';
+    const made = await refusal.run(() =>
+      rounds.make({
+        ...{ id: newId(), siteId, name, checklistKey: list.clears ? null : list.key, people: [], at: now() },
+        bikeIds: bikes.value.map((bike) => bike.id),
+        deadline: Math.max(siteTimeOn(day, site.timeZone, EVENING), now() + 3_600_000),
+      }),
+    );
+    if (made) said.value = t.roundMade({ day: dayWords(day) });
+  }
+  return { bikes, checklist, batch, refusal, said, doneOnAll, makeRound };
+}
