@@ -66,6 +66,11 @@ const pickOnPhone = async (browser: Browser): Promise<void> => {
   await browser.find('[data-clipboard]');
 };
 
+const pickService = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-entry-kind=service]');
+  await browser.find('[data-entry-panel]');
+};
+
 const openRound = async (browser: Browser): Promise<void> => {
   await browser.click('[data-round-plate="Morning round"] a');
   await browser.find('[data-projection]');
@@ -156,7 +161,7 @@ const pictures: readonly Picture[] = [
     before: measureRotor,
   },
   { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
-  { name: 'tool', size: 'office', path: '/tools/leak?before=3&after=2.76&hours=18&floor=2.1' },
+  { name: 'calendar', size: 'office', path: '/calendar', before: pickService },
   {
     name: 'stock',
     size: 'office',

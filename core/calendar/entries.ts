@@ -1,7 +1,7 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { siteDay } from '@cadre/core/schedule';
 
-export const CALENDAR_KINDS = ['group', 'round', 'service', 'recheck'] as const;
+const CALENDAR_KINDS = ['group', 'round', 'service', 'recheck'] as const;
 export type CalendarKind = (typeof CALENDAR_KINDS)[number];
 
 /** Something that stands on a day of a site's calendar. */

@@ -1,2 +1,2 @@
 export { checklistSettling } from './checklist-settling';
-export { calendarEntries, CALENDAR_KINDS, type CalendarEntry, type CalendarKind } from './entries';
+export { calendarEntries, type CalendarEntry, type CalendarKind } from './entries';
