@@ -26,6 +26,7 @@ export const FLOORS = {
     ],
     ['services'],
     ['unusual-records', 'rounds', 'wall', 'policy', 'setup', 'clock'],
+    ['calendar'],
     ['app'],
   ],
   web: [

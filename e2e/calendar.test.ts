@@ -114,3 +114,22 @@ it('a round is moved to another day, never to one on which the site is closed or
   await browser.textIs('main', /No bike has this tag/);
   expect(await browser.complaints()).toEqual([]);
 });
+
+it('one’s own calendar program reads it at a private address, until that is ended', async () => {
+  await browser.signIn('desk', SECRET, '/calendar');
+  await browser.click('[data-calendar-addresses] summary');
+  await browser.click('[data-make-address]');
+  await browser.find('[data-fresh-address]');
+  const address = await browser.value('[data-fresh-address]');
+  expect(address).toMatch(/\/calendar\/[\w-]{22}\.ics$/);
+  const read = (): Promise<Response> => fetch(address);
+  expect(await (await read()).text()).toMatch(/SUMMARY:Round: Rims/);
+  await browser.go('/calendar');
+  await browser.click('[data-calendar-addresses] summary');
+  await browser.find('[data-address]');
+  expect(await browser.count('[data-fresh-address]')).toBe(0);
+  await browser.click('[data-end-address]');
+  await browser.until(async () => (await browser.count('[data-address]')) === 0, 'the address stays');
+  expect((await read()).status).toBe(404);
+  expect(await browser.complaints()).toEqual([]);
+});

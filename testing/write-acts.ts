@@ -1,5 +1,6 @@
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
+import { makeCalendarAddress } from '@cadre/contract/calendar';
 import { addModel, changeBike } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { addPerson } from '@cadre/contract/people';
@@ -155,6 +156,15 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     params: { id: await fitted(world, bike) },
     body: stamp(world),
   })),
+  'calendar.make-address': act('desk', (world) => ({
+    body: { id: newId(), siteId: world.siteId, token: newId().replaceAll('-', '') },
+  })),
+  'calendar.end-address': act('desk', async (world) => {
+    const id = newId();
+    const body = { id, siteId: world.siteId, token: newId().replaceAll('-', '') };
+    await world.as('desk').send(makeCalendarAddress, { body });
+    return { params: { id }, body: { id: newId() } };
+  }),
   'groups.add': act('mechanic', (world) => ({ body: { id: newId(), ...groupFields(world) } })),
   'groups.change': act('mechanic', async (world) => ({
     params: { id: await group(world) },

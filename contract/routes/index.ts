@@ -1,3 +1,5 @@
+import * as calendar from '@cadre/contract/calendar';
+import * as calendarSchemas from '@cadre/contract/calendar/schemas';
 import * as catalogue from '@cadre/contract/catalogue';
 import * as catalogueSchemas from '@cadre/contract/catalogue/schemas';
 import * as clock from '@cadre/contract/clock';
@@ -51,6 +53,7 @@ import * as reassemblySchemas from '@cadre/contract/reassembly/schemas';
 import type { Messages, Route } from '@cadre/contract/http';
 
 const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
+  [calendar, calendarSchemas],
   [catalogue, catalogueSchemas],
   [checks, checksSchemas],
   [clock, clockSchemas],

@@ -4,6 +4,7 @@ import type { DataSource } from 'typeorm';
 import { checklistDocument } from '@cadre/contract/catalogue/schemas';
 import { fleetDocument } from '@cadre/contract/exchange/schemas';
 import { ROUTES } from '@cadre/contract/routes';
+import { calendarRoutes, serveCalendars } from '@cadre/server/calendar';
 import { catalogueRoutes } from '@cadre/server/catalogue';
 import { clockRoutes } from '@cadre/server/clock';
 import { checksRoutes } from '@cadre/server/checks';
@@ -59,6 +60,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...partsRoutes({ ...deps, ...services }),
   ...assessmentRoutes(services.assessments),
   ...scheduleRoutes(services.groups),
+  ...calendarRoutes(services.calendars),
   ...exchangeRoutes(services.exchange),
   ...catalogueRoutes(services.catalogue),
   ...policyRoutes(services.policies),
@@ -87,6 +89,7 @@ export function createApp(deps: AppDeps): Express {
   return createHttpApp({
     ...deps,
     routes: routesOf(deps, services),
+    others: (app) => serveCalendars(app, services.calendars),
     actorOf: async (token) => (await services.sessions.actorOf(token))?.actor ?? null,
     contracts: ROUTES,
     summaries: ROUTE_SUMMARIES,

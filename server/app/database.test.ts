@@ -32,7 +32,13 @@ describe('the database', () => {
       `SELECT DISTINCT table_name AS name FROM information_schema.columns WHERE table_schema = DATABASE()
        AND (column_name IN ('secret', 'tokenHash') OR (column_name = 'hash' AND data_type = 'varchar'))`,
     );
-    expect(rows.map((row) => row.name).sort()).toEqual(['credential', 'name_key', 'quick_pin', 'session']);
+    expect(rows.map((row) => row.name).sort()).toEqual([
+      'calendar_address',
+      'credential',
+      'name_key',
+      'quick_pin',
+      'session',
+    ]);
     expect(SECRET_TABLES).toEqual(expect.arrayContaining(rows.map((row) => row.name)));
   });
 

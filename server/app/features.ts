@@ -1,3 +1,4 @@
+import { calendarFeature } from '@cadre/server/calendar';
 import { catalogueFeature } from '@cadre/server/catalogue';
 import { clockFeature } from '@cadre/server/clock';
 import { checksFeature } from '@cadre/server/checks';
@@ -39,6 +40,7 @@ export const FEATURES: readonly BikeFeature[] = [
   assessmentFeature,
   scheduleFeature,
   roundsFeature,
+  calendarFeature,
   photosFeature,
   policyFeature,
   setupFeature,

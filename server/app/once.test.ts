@@ -72,7 +72,7 @@ function otherwise(asking: Asking): Asking {
   const [name, value] =
     Object.entries(body).find(
       ([key, each]) =>
-        key !== 'id' && typeof each === 'string' && ['name', 'note', 'size', 'role'].includes(key),
+        key !== 'id' && typeof each === 'string' && ['name', 'note', 'size', 'role', 'token'].includes(key),
     ) ?? [];
   if (name) return { ...asking, body: { ...body, [name]: name === 'role' ? 'desk' : `${String(value)}x` } };
   if (Array.isArray(body.bikes))

@@ -1,3 +1,4 @@
+import { Calendars } from '@cadre/server/calendar';
 import type { DataSource } from 'typeorm';
 import { Catalogue } from '@cadre/server/catalogue';
 import { Clock } from '@cadre/server/clock';
@@ -59,6 +60,7 @@ export function createServices(
     catalogue: new Catalogue(source, log.for()),
     policies: new Policies(source, log.for(), now),
     checks: new Checks(source, log.for(), now),
+    calendars: new Calendars(source, log.for(), now),
     clock: new Clock(log.for(), now),
     rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),

@@ -202,13 +202,18 @@ describe('what happened since', () => {
       });
     expect(await since(fall, 'hub-play@rear')).toBe('incident');
   });
-  it('a service counts as the work its rule names, or as anything', async () => {
+  it('a service counts as the work of what it settles, as a hand at the bike, or as anything', async () => {
     const done = (key: string) => (of: Bike) =>
       world.as('mechanic').send(doneService, {
         params: { id: of.id, key },
         body: { id: newId(), note: '', at: world.clock.now },
       });
-    expect(['work', 'changed']).toContain(await since(done('chain-lube'), 'chain-joined@only'));
+    // Oil on a chain loosens nothing, but a hand was there.
+    expect(await since(done('chain-lube'), 'shifts@only')).toBe('handling');
+    expect(await since(done('chain-lube'), 'hub-play@front')).toBe('rests');
+    expect(await since(done('seatpost'), 'saddle-tight@only')).toBe('work');
+    // Nobody says what a rinse loosens, or where the water went.
+    expect(await since(done('salt-rinse'), 'hub-play@front')).toBe('changed');
   });
   it('a pass is nothing to rest on where it was a fix, a watch or a trainee’s alone', async () => {
     const nothing = (): Promise<void> => Promise.resolve();

@@ -1,8 +1,8 @@
 import type { EntityManager } from 'typeorm';
-import type { PolicyVersion, Touched } from '@cadre/core/catalogue';
+import { leastWork, type PolicyVersion, type Position, type Touched } from '@cadre/core/catalogue';
 import type { Happening } from '@cadre/core/exposure';
 import { rulesOfProgram } from '@cadre/core/services';
-import { shippedServices } from '@cadre/core/shipped';
+import { CHECKPOINTS, shippedServices } from '@cadre/core/shipped';
 
 /** What an entry of a bike's record says of what was done with the bike. A kind that is not here may have done anything. */
 const SAYS: Readonly<Record<string, Happening['what'] | 'moved' | 'repaired' | 'serviced' | null>> = {
@@ -47,11 +47,30 @@ type Body = Partial<{
   bikes: readonly { readonly id: string }[];
 }>;
 
-/** What a service works on, by its rule; nothing where no rule says. */
-function workOf(service: string, policy: PolicyVersion): readonly Touched[] {
+const CHECKPOINT_OF = new Map(CHECKPOINTS.map((checkpoint) => [checkpoint.key, checkpoint]));
+
+/** The usual work of a checkpoint, at every place it is asked. */
+function workAt(key: string): readonly Touched[] {
+  const checkpoint = CHECKPOINT_OF.get(key);
+  return Object.entries(checkpoint?.at ?? {}).flatMap(([position, zone]) =>
+    leastWork({ zone, position: position as Position, work: checkpoint?.work }),
+  );
+}
+
+/**
+ * What a service does to a bike, by its rule: the work it names and the usual work of the checkpoints it settles. Where the catalogue says that
+ * it loosens nothing a hand was at the bike; where nothing says what it loosens it may have been anything.
+ */
+function serviceDone(service: string, policy: PolicyVersion): Omit<Happening, 'at'> {
   const rules = rulesOfProgram(shippedServices(policy.practices), policy.services);
-  const works = rules.find((rule) => rule.key === service)?.settledBy.works ?? [];
-  return works.map((touch) => ({ touch, position: 'only' }));
+  const { works = [], checkpoints = [] } = rules.find((rule) => rule.key === service)?.settledBy ?? {};
+  const touched = [
+    ...works.map((touch): Touched => ({ touch, position: 'only' })),
+    ...checkpoints.flatMap(workAt),
+  ];
+  if (touched.length > 0) return { what: 'work', touched };
+  const isSaid = checkpoints.length > 0 && checkpoints.every((key) => CHECKPOINT_OF.get(key)?.work);
+  return { what: isSaid ? 'handling' : 'changed' };
 }
 
 function happeningOf({ kind, body, recordedAt }: Entry, policy: PolicyVersion): Happening | null {
@@ -62,7 +81,8 @@ function happeningOf({ kind, body, recordedAt }: Entry, policy: PolicyVersion): 
   if (says === 'handling' || says === 'incident') return { at, what: says };
   const told = JSON.parse(body) as Body;
   if (says === 'moved') return { at, what: told.from === 'out' || told.to === 'out' ? 'outing' : 'handling' };
-  const touched = says === 'repaired' ? (told.touched ?? []) : workOf(told.service ?? '', policy);
+  if (says === 'serviced') return { at, ...serviceDone(told.service ?? '', policy) };
+  const touched = told.touched ?? [];
   // Work of which nobody said what it loosened may have loosened anything.
   return touched.length > 0 ? { at, what: 'work', touched } : { at, what: 'changed' };
 }

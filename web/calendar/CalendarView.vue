@@ -7,6 +7,7 @@ import { dayWords } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ChoiceChips, IconButton, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
+import CalendarAddresses from './CalendarAddresses.vue';
 import CalendarDays from './CalendarDays.vue';
 import CalendarEntryPanel from './CalendarEntryPanel.vue';
 import { KINDS_SHOWN } from './entry-wording';
@@ -122,6 +123,7 @@ async function dropped(moved: CalendarEntry, day: string, back: () => void): Pro
           @move="(day) => entry && moveTo(entry, day)"
         />
         <p v-else class="text-soft max-lg:hidden">{{ t.chooseEntry }}</p>
+        <CalendarAddresses v-if="fleet.wall" :site-id="siteId" />
       </div>
     </div>
   </main>

@@ -55,3 +55,17 @@ export const site = message('Site');
 export const allSites = message('All sites');
 export const fromTo = message('{from} to {to}');
 export const byRideOut = message('The ride-out asks all of it.');
+
+// CalendarAddresses
+export const inYourCalendar = message('Show it in your own calendar');
+export const inYourCalendarSays = message(
+  'An address for your calendar program. It shows groups, rounds, services and rechecks of one site, with the tags of the bikes.',
+);
+export const makeAddressFor = message('Make an address for {site}');
+export const yourAddress = message('Your address');
+export const shownOnce = message('Copy it now: it is shown only once.');
+export const whoeverHasIt = message(
+  'Anyone with this address can read it without signing in. End it if strangers have it.',
+);
+export const addressMade = message('{site}, made {day}');
+export const endAddress = message('End');

@@ -246,6 +246,21 @@ const checkExposures: Step = {
   },
 };
 
+/** Where calendar programs read what a site has to do. */
+const calendarAddresses: Step = {
+  name: 'CalendarAddresses',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS calendar_address (
+      id ${ID} NOT NULL,
+      personId ${ID} NOT NULL,
+      siteId ${ID} NOT NULL,
+      tokenHash ${HASH} NOT NULL,
+      madeAt ${MOMENT} NOT NULL,
+      PRIMARY KEY (id),
+      UNIQUE INDEX calendar_address_token (tokenHash))`);
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -262,4 +277,5 @@ export const STEPS: readonly Step[] = [
   services,
   openingDays,
   checkExposures,
+  calendarAddresses,
 ];

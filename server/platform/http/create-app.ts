@@ -28,6 +28,8 @@ export interface HttpDeps {
   /** The built front end, or null to answer the interface alone. */
   readonly webDir: string | null;
   readonly publicUrl: string | null;
+  /** What is answered beside the interface, to programs that sign in nowhere. */
+  readonly others?: (app: Express) => void;
   readonly checkAnswers?: boolean;
 }
 
@@ -125,6 +127,7 @@ export function createHttpApp(deps: HttpDeps): Express {
       checkAnswers: deps.checkAnswers ?? false,
     });
   }
+  deps.others?.(app);
   app.use('/api', () => {
     throw new RefusedError('not-found', { what: 'route' });
   });

@@ -1,0 +1,3 @@
+export { calendarFeature } from './feature';
+export { calendarRoutes, serveCalendars } from './routes';
+export { Calendars } from './service';

@@ -1,0 +1,6 @@
+import { message } from '@cadre/server/platform/messages';
+
+export const group = message('Group');
+export const round = message('Round');
+export const service = message('Service');
+export const recheck = message('Recheck');
