@@ -3,7 +3,7 @@ import type { DueService } from '@cadre/core/fitness';
 import { HOUR_MS } from '@cadre/core/time';
 import { factsLike } from '@cadre/test-world/core';
 import { RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
-import { calendarEntries, checklistSettling } from '.';
+import { calendarEntries, checklistSettling, weekLoads, type CalendarEntry } from '.';
 
 // Half an hour before midnight in Madrid, where it is an hour later than in UTC.
 const NOW = Date.parse('2026-11-30T22:30:00Z');
@@ -96,5 +96,26 @@ describe('the checklist done for a service', () => {
     expect(of('sealant')).toBeUndefined();
     expect(of('chain-lube', 'sealant')).toBeUndefined();
     expect(of()).toBeUndefined();
+  });
+});
+
+describe('the load by week', () => {
+  const entry = (kind: 'service' | 'round' | 'recheck', day: string, bikes: number): CalendarEntry => ({
+    ...{ key: `${kind} ${day}`, kind, siteId: 'quay', day, at: null, name: kind, overdue: false, of: kind },
+    bikeIds: Array.from({ length: bikes }, (_, index) => `b${index}`),
+  });
+  it('counts the bikes of each week from its Monday on, weeks without anything too', () => {
+    const entries = [
+      entry('service', '2026-11-29', 9), // the Sunday before
+      entry('service', '2026-11-30', 2),
+      entry('service', '2026-12-06', 3),
+      entry('round', '2026-12-02', 14),
+      entry('recheck', '2026-12-20', 1),
+    ];
+    expect(weekLoads(entries, '2026-12-03', 3)).toEqual([
+      { from: '2026-11-30', services: 5, rechecks: 0, rounds: 14 },
+      { from: '2026-12-07', services: 0, rechecks: 0, rounds: 0 },
+      { from: '2026-12-14', services: 0, rechecks: 1, rounds: 0 },
+    ]);
   });
 });

@@ -1,8 +1,7 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { siteDay } from '@cadre/core/schedule';
 
-const CALENDAR_KINDS = ['group', 'round', 'service', 'recheck'] as const;
-export type CalendarKind = (typeof CALENDAR_KINDS)[number];
+export type CalendarKind = 'group' | 'round' | 'service' | 'recheck';
 
 /** Something that stands on a day of a site's calendar. */
 export interface CalendarEntry {

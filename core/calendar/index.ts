@@ -1,2 +1,3 @@
 export { checklistSettling } from './checklist-settling';
 export { calendarEntries, type CalendarEntry, type CalendarKind } from './entries';
+export { weekLoads, type WeekLoad } from './load';

@@ -2,19 +2,17 @@
  * What can make a fault arise while a bike that passed hangs there. Work on the bike and incidents are not among them: work disturbs what the
  * catalogue says it does, and after an incident everything is asked.
  */
-const CAUSES = [
+export type Cause =
   /** It was ridden. */
-  'outing',
+  | 'outing'
   /** A hand or a neighbour could get at it: it was hung elsewhere, or was out of sight. */
-  'handling',
+  | 'handling'
   /** It goes by itself within hours: air, oil, charge. */
-  'hours',
+  | 'hours'
   /** It goes by itself within weeks: rubber, corrosion under cover. */
-  'age',
+  | 'age'
   /** It stood in the weather. */
-  'weather',
-] as const;
-export type Cause = (typeof CAUSES)[number];
+  | 'weather';
 
 /** From so many hours after a pass on, what goes by itself within hours may have. */
 export const HOURS_UNTIL = 6;

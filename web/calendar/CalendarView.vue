@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue';
 import { useMediaQuery } from '@vueuse/core';
 import { ChevronLeft, ChevronRight } from '@lucide/vue';
-import type { CalendarEntry } from '@cadre/core/calendar';
+import { weekLoads, type CalendarEntry } from '@cadre/core/calendar';
 import { dayWords } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -13,6 +13,8 @@ import CalendarEntryPanel from './CalendarEntryPanel.vue';
 import { KINDS_SHOWN } from './entry-wording';
 import { useCalendar } from './use-calendar';
 import * as t from './messages';
+
+const LoadChart = defineAsyncComponent(() => import('./LoadChart.vue'));
 
 /** What goes out and what falls due on the days to come; what is picked is told beside it, with what to do about it. */
 const fleet = useFleet();
@@ -29,6 +31,8 @@ const chosenWay = ref<'weeks' | 'list' | null>(null);
 const way = computed(() => chosenWay.value ?? (narrow.value ? 'list' : 'weeks'));
 const days = ref<InstanceType<typeof CalendarDays> | null>(null);
 const title = ref('');
+const WEEKS_AHEAD = 12;
+const loads = computed(() => weekLoads(entries.value, today.value, WEEKS_AHEAD));
 const movable = (each: CalendarEntry): boolean => each.kind === 'round' && session.may('sign');
 
 /** Whether it was moved. */
@@ -126,5 +130,6 @@ async function dropped(moved: CalendarEntry, day: string, back: () => void): Pro
         <CalendarAddresses v-if="fleet.wall" :site-id="siteId" />
       </div>
     </div>
+    <LoadChart v-if="fleet.wall" class="mt-6" :weeks="loads" />
   </main>
 </template>

@@ -69,3 +69,9 @@ export const whoeverHasIt = message(
 );
 export const addressMade = message('{site}, made {day}');
 export const endAddress = message('End');
+
+// LoadChart
+export const bikesDueByWeek = message('Bikes with work due, by week');
+export const weekSays = message(
+  'Week of {day}: {services} for services, {rechecks} for rechecks, {rounds} in rounds.',
+);
