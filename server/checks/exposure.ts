@@ -27,6 +27,12 @@ export async function exposureBegun(
   return { exposure: { asked, rests } };
 }
 
+/** The policy asks the whole of such bikes by now: nothing rests any more. */
+const allAsked = ({ asked, rests }: CheckExposure): CheckExposure => ({
+  asked: [...asked, ...rests.map(({ key }) => ({ key, because: { code: 'other-question' as const } }))],
+  rests: [],
+});
+
 type Begun = Pick<CheckRow, 'id' | 'bikeId' | 'checklistHash' | 'state' | 'exposure'>;
 
 /** What checks ask now, by check: what was asked when they were begun, and what has been exposed since. One that is over stays as it was begun. */
@@ -44,6 +50,10 @@ export async function exposuresNow(
     const bike = bikes.find((each) => each.id === check.bikeId);
     if (!bike || !check.exposure) continue;
     const { checklist } = await checklistByHash(tx, check.checklistHash);
+    if (!isByExposure(policy, { bike, checklist })) {
+      found.set(check.id, allAsked(check.exposure));
+      continue;
+    }
     const asking: ToAsk = { bike, checklist, facts: await factsOf(tx, bike.id) };
     const fresh = (await exposureOfBikes(tx, [asking], policy, now)).get(bike.id);
     if (fresh) found.set(check.id, exposureSince(check.exposure, fresh));

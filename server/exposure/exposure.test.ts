@@ -9,7 +9,7 @@ import {
   type Check,
   type NewMark,
 } from '@cadre/contract/checks';
-import { addRack, hangBikes, moveBike, changeBike, type Bike } from '@cadre/contract/fleet';
+import { addRack, addSite, hangBikes, moveBike, changeBike, type Bike } from '@cadre/contract/fleet';
 import { reportIncident } from '@cadre/contract/incidents';
 import { fitPart } from '@cadre/contract/parts';
 import { doneService } from '@cadre/contract/services';
@@ -224,6 +224,34 @@ describe('what happened since', () => {
     expect(await since(nothing, 'grips@only', exception('watch'))).toBe('open-finding');
     expect(await since(nothing, 'grips@only', { by: 'trainee' })).toBe('no-co-sign');
   });
+  it('a pass given faster than anybody can look is no pass, in a short check either', async () => {
+    const quick = async (of: Bike): Promise<void> => {
+      const lube = world.checklists.get('bolts');
+      if (!lube) throw new Error('no bolts');
+      const [id, author] = [newId(), world.idOf('inspector')];
+      const inspector = world.as('inspector');
+      await inspector.send(openCheck, {
+        body: { id, bikeId: of.id, checklistHash: lube.hash, author, at: world.clock.now },
+      });
+      const marks = marksFor(lube.checklist, of.build, author, world.clock.now, [], 1);
+      await inspector.send(addMarks, { params: { id }, body: { marks } });
+      await inspector.send(signCheck, {
+        params: { id },
+        body: { id: newId(), author, markIds: marks.map((mark) => mark.id), at: world.clock.now },
+      });
+    };
+    expect(await since(quick, 'rotor-fixings@front')).toBe('hasty');
+  });
+  it('brought to another site everything is asked', async () => {
+    const { id: siteId } = await world.as('lead').send(addSite, {
+      body: { id: newId(), name: 'Hut', timeZone: 'Europe/London', opensAt: '09:00' },
+    });
+    const bring = (of: Bike) =>
+      world.as('lead').send(hangBikes, {
+        body: { id: newId(), siteId, moves: [{ bikeId: of.id, hookId: null }], at: world.clock.now },
+      });
+    expect(await since(bring, 'hub-play@front')).toBe('changed');
+  });
   it('a policy published since that judges bikes otherwise makes every earlier pass one under other rules', async () => {
     const after = async (part: Parameters<typeof changePolicy>[1]): Promise<string> =>
       since(() => changePolicy(world.as('lead'), part), 'hub-play@front');
@@ -276,6 +304,21 @@ describe('between the first mark and the signature', () => {
     expect(signed.complete).toBe(false);
   });
 
+  it('a policy that asks such bikes the whole by now asks it of a check under way', async () => {
+    const of = await bike();
+    await world.check(of);
+    await nextMorning();
+    const check = await begin(of);
+    const asks = (kinds: BikeKind[]) =>
+      changePolicy(world.as('lead'), { exposure: { kinds, restDays: 7, lockedSites: [world.siteId] } });
+    await asks([]);
+    const now = await world.as('inspector').send(getCheck, { params: { id: check.id } });
+    expect(now.exposure?.rests).toEqual([]);
+    expect(now.exposure?.asked).toHaveLength(
+      (check.exposure?.asked.length ?? 0) + (check.exposure?.rests.length ?? 0),
+    );
+    await asks(['hardtail']);
+  });
   it('a pass that is corrected to no look ends what stands on it', async () => {
     const of = await bike();
     const first = await world.check(of);

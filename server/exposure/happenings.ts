@@ -33,6 +33,7 @@ const SAYS: Readonly<Record<string, Happening['what'] | 'moved' | 'repaired' | '
 };
 
 interface Entry {
+  readonly chain: string;
   readonly bikeId: string | null;
   readonly kind: string;
   readonly body: string;
@@ -105,15 +106,21 @@ export async function happeningsSince(
 ): Promise<ReadonlyMap<string, readonly Happening[]>> {
   const after = await ordinalBefore(tx, moment);
   const entries = await tx.query<Entry[]>(
-    'SELECT bikeId, kind, body, recordedAt FROM entry WHERE bikeId IN (?) AND ordinal > ?',
+    'SELECT chain, bikeId, kind, body, recordedAt FROM entry WHERE bikeId IN (?) AND ordinal > ? ORDER BY ordinal',
     [bikeIds, after],
   );
   const models = await tx.query<Entry[]>(
-    "SELECT bikeId, kind, body, recordedAt FROM entry WHERE ordinal > ? AND kind = 'model.changed'",
+    "SELECT chain, bikeId, kind, body, recordedAt FROM entry WHERE ordinal > ? AND kind = 'model.changed'",
     [after],
   );
   const byBike = new Map<string, Happening[]>(bikeIds.map((id) => [id, []]));
+  const chains = new Map<string, string>();
   for (const entry of entries) {
+    // Its record goes on at another site: what the way there did to it nobody says.
+    const before = chains.get(entry.bikeId ?? '');
+    chains.set(entry.bikeId ?? '', entry.chain);
+    if (before !== undefined && before !== entry.chain)
+      byBike.get(entry.bikeId ?? '')?.push({ at: entry.recordedAt.getTime(), what: 'changed' });
     const happening = happeningOf(entry, policy);
     if (happening) byBike.get(entry.bikeId ?? '')?.push(happening);
   }

@@ -61,6 +61,13 @@ async function marksSince(
   return byBike;
 }
 
+/** Whether a check was marked faster, from its beginning on, than anybody can look: of a short one too, which is never told as a pattern. */
+function isRushed(rows: readonly Row[], openedAt: number, secondsEach: number): boolean {
+  const times = rows.map((row) => row.at.getTime());
+  const questions = new Set(rows.map((row) => `${row.checkpoint}@${row.position}`)).size;
+  return Math.max(...times) - Math.min(openedAt, ...times) < questions * secondsEach * 1000;
+}
+
 /** What putting a fault right on the spot may have loosened beside it. */
 function workOf({ outcome, marks }: Answer, question: Question | undefined): Happening | null {
   if (outcome !== 'fixed' || !question) return null;
@@ -99,6 +106,7 @@ export async function looksSince(
       if (!check) continue;
       const { checklist } = await checklistByHash(tx, check.checklistHash);
       const then = askedThen(bike, checklist, policy, check.openedAt.getTime());
+      const rushed = isRushed(rows, check.openedAt.getTime(), policy.hasteSecondsEach);
       const given = rows.map((row): Mark => ({
         ...row,
         counter: Number(row.counter),
@@ -112,6 +120,7 @@ export async function looksSince(
         const look = lookOf(answer, check, rows, {
           same: JSON.stringify(question?.checkpoint) === texts.get(answer.key),
           since,
+          rushed,
         });
         const newest = looks.get(answer.key);
         if (look && !(newest && newest.at > look.at)) looks.set(answer.key, look);
@@ -140,7 +149,7 @@ function lookOf(
   answer: Answer,
   check: Row,
   rows: readonly Row[],
-  { same, since }: { readonly same: boolean; readonly since: number },
+  { same, since, rushed }: { readonly same: boolean; readonly since: number; readonly rushed: boolean },
 ): EarlierLook | null {
   const signed = check.state === 'signed';
   if (!signed && (answer.outcome === 'pass' || answer.outcome === 'skipped')) return null;
@@ -166,7 +175,7 @@ function lookOf(
     way: mark.way,
     state: check.state,
     awaitsCoSign: check.coSignedBy === null && (Boolean(check.awaitsCoSign) || byTrainee),
-    hasty: Boolean(check.hasty),
+    hasty: rushed || Boolean(check.hasty),
     sameQuestion: same && mark.at >= since,
   };
 }
