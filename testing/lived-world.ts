@@ -1,3 +1,4 @@
+import { makeCalendarAddress } from '@cadre/contract/calendar';
 import { answerTimedRecheck, setTimedRecheck } from '@cadre/contract/timed-rechecks';
 import { doneService, readOdometer } from '@cadre/contract/services';
 import { v7 as newId } from 'uuid';
@@ -50,6 +51,8 @@ export async function livedWorld(): Promise<{ readonly world: World; readonly bi
     ),
   ];
   await world.as('mechanic').send(addMarks, { params: { id: checkId }, body: { marks } });
+  const token = newId().replaceAll('-', '');
+  await world.as('desk').send(makeCalendarAddress, { body: { id: newId(), siteId: world.siteId, token } });
   const bike = await world.bike('V1');
   bikeId = bike.id;
   const { findings } = await world.check(bike, {

@@ -101,6 +101,15 @@ it('is written nowhere: not in the record, not in the table', async () => {
   expect(Number(rows[0]?.found)).toBe(0);
 });
 
+it('a token that is somebody’s already is refused by its field', async () => {
+  const token = 'C'.repeat(30);
+  await make('desk', token);
+  await expect(make('lead', token)).rejects.toMatchObject({
+    status: 400,
+    problem: { fields: [{ path: 'token', code: 'taken' }] },
+  });
+});
+
 it('a token anybody could guess is refused by its field', async () => {
   await expect(make('desk', 'abc')).rejects.toMatchObject({
     status: 400,

@@ -58,6 +58,8 @@ export class Calendars {
       async (tx) => {
         if ((await ownAddresses(tx, actor.id)).length >= MOST_EACH)
           throw new RefusedError('body.invalid', {}, { fields: [{ path: 'siteId', code: 'too-many' }] });
+        if (await tx.getRepository(calendarAddressEntity).existsBy({ tokenHash }))
+          throw new RefusedError('body.invalid', {}, { fields: [{ path: 'token', code: 'taken' }] });
         return {
           kind: 'calendar-address.made',
           body: { addressId: id, personId: actor.id, siteId, tokenHash },

@@ -39,7 +39,11 @@ export const partProjections: Projections<PartEvents> = {
     await tx.getRepository(fitmentEntity).insert({ id, ...fitted });
   },
   async 'part.removed'(tx, { body, happenedAt }) {
-    await tx.getRepository(fitmentEntity).update({ id: body.fitmentId }, { removedAt: new Date(happenedAt) });
+    // By a clock that is behind it would come off before it was fitted.
+    await tx.query('UPDATE fitment SET removedAt = GREATEST(fittedAt, ?) WHERE id = ?', [
+      new Date(happenedAt),
+      body.fitmentId,
+    ]);
   },
   async 'stock.item-set'(tx, { body: { itemId: id, item } }) {
     const items = tx.getRepository(stockItemEntity);

@@ -206,6 +206,15 @@ describe('parts', () => {
     expect(await refusalOf(move(fitted?.id ?? '', hybrid))).toBe('409 part.does-not-fit');
   });
 
+  it('come off at the earliest when they were fitted, by whatever clock', async () => {
+    const bike = await world.bike('P19');
+    const { fitments } = await fit(bike, wheel('quick'));
+    const params = { id: fitments[0]?.id ?? '' };
+    await world.as('mechanic').send(takePartOff, { params, body: { id: newId(), at: 0 } });
+    const [off] = (await world.as('mechanic').send(listFitments, { params: { id: bike.id } })).fitments;
+    expect(off?.removedAt).toBe(off?.fittedAt);
+  });
+
   it('come off for good, once; markings out of range are named', async () => {
     const bike = await world.bike('P8');
     const { fitments } = await fit(bike, wheel('leaver'));

@@ -72,6 +72,20 @@ onMounted(() => refusal.run(form.begin));
             @wrong="(joints) => (wrong.torque = joints.length > 0)"
           />
         </section>
+        <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">
+          <h2 id="practices" class="sturdy text-xl">{{ t.practices }}</h2>
+          <div v-for="question in PRACTICE_QUESTIONS" :key="question">
+            <PracticeChoice
+              :question="question"
+              :chosen="choices.practices[question]"
+              @choose="
+                (side) => form.set({ practices: { ...choices!.practices, [question]: side } as never })
+              "
+            />
+            <PracticeExceptions :question="question" :chosen="choices.practices[question]" />
+          </div>
+        </section>
+        <!-- Seasons and services come later still: nothing stands under them that a hand could be on. -->
         <MoneyChoice
           v-if="isWhole"
           :model-value="choices.money"
@@ -92,19 +106,6 @@ onMounted(() => refusal.run(form.begin));
           @wrong="(is) => (wrong.services = is)"
         />
         <NamesKept v-if="isWhole" />
-        <section v-if="isWhole" aria-labelledby="practices" class="space-y-4">
-          <h2 id="practices" class="sturdy text-xl">{{ t.practices }}</h2>
-          <div v-for="question in PRACTICE_QUESTIONS" :key="question">
-            <PracticeChoice
-              :question="question"
-              :chosen="choices.practices[question]"
-              @choose="
-                (side) => form.set({ practices: { ...choices!.practices, [question]: side } as never })
-              "
-            />
-            <PracticeExceptions :question="question" :chosen="choices.practices[question]" />
-          </div>
-        </section>
       </fieldset>
       <div
         class="space-y-6 lg:sticky lg:top-[calc(var(--strip)+0.75rem)] lg:max-h-[calc(100dvh-var(--strip)-1.5rem)] lg:self-start lg:overflow-y-auto"
