@@ -44,6 +44,7 @@ it('what is due is seen on the calendar, done by a batch check or by one act, an
   expect(await browser.count('[data-batch]')).toBe(0);
   await browser.click('[data-all-done]');
   await browser.until(async () => (await entries('Sealant')) === 0, 'the sealant stays');
+  await browser.textIs('main', 'Done on 2 bikes.');
   // The chain has a checklist of its own.
   await browser.click('[data-entry="Lube the chain"]');
   await browser.click('[data-batch]');

@@ -10,11 +10,15 @@ import { useEntryActs } from './use-entry-acts';
 import * as t from './messages';
 
 /** What is picked on the calendar: its bikes, and what to do about all of them at once. */
-const props = defineProps<{ entry: CalendarEntry }>();
+const props = defineProps<{
+  entry: CalendarEntry;
+  /** Tells what was done: by then the entry, and this with it, may be gone. */
+  say: (words: string) => void;
+}>();
 const emit = defineEmits<{ move: [day: string] }>();
 const fleet = useFleet();
 const session = useSession();
-const { bikes, checklist, batch, refusal, said, doneOnAll, makeRound } = useEntryActs(() => props.entry);
+const { bikes, checklist, batch, refusal, doneOnAll, makeRound } = useEntryActs(() => props.entry);
 const day = ref(props.entry.day);
 const site = computed(() => fleet.siteById.get(props.entry.siteId));
 const time = computed(() => (props.entry.at === null ? '' : clock(props.entry.at, site.value?.timeZone)));
@@ -53,7 +57,6 @@ const isService = computed(() => props.entry.kind === 'service');
       >
     </p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-    <p v-if="said" role="status" class="font-semibold">{{ said }}</p>
     <div v-if="isService && bikes.length" class="flex flex-col gap-2">
       <ActButton v-if="batch && session.may('mark')" kind="main" :to="batch" data-batch>{{
         t.batchCheckOf({ bikes: bikes.length })
@@ -66,14 +69,14 @@ const isService = computed(() => props.entry.kind === 'service');
         :kind="batch ? 'plain' : 'main'"
         :disabled="refusal.busy.value"
         data-all-done
-        @click="doneOnAll"
+        @click="doneOnAll().then(say)"
         >{{ t.markAllDone({ bikes: bikes.length }) }}</ActButton
       >
       <ActButton
         v-if="checklist && session.may('sign')"
         :disabled="refusal.busy.value"
         data-make-round
-        @click="makeRound"
+        @click="makeRound().then(say)"
         >{{ t.makeRoundOf({ bikes: bikes.length }) }}</ActButton
       >
     </div>

@@ -124,6 +124,7 @@ async function dropped(moved: CalendarEntry, day: string, back: () => void): Pro
           v-if="entry"
           :key="entry.key"
           :entry="entry"
+          :say="(words) => (said = words)"
           @move="(day) => entry && moveTo(entry, day)"
         />
         <p v-else class="text-soft max-lg:hidden">{{ t.chooseEntry }}</p>

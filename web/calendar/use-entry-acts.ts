@@ -1,10 +1,10 @@
-import { computed, onMounted, ref, shallowRef, type ComputedRef, type Ref } from 'vue';
+import { computed, onMounted, shallowRef, type ComputedRef, type Ref } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { RouteLocationRaw } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { checklistSettling, type CalendarEntry } from '@cadre/core/calendar';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
-import { siteTimeOn } from '@cadre/core/schedule';
+import { nextOpenDay, siteTimeOn } from '@cadre/core/schedule';
 import { rulesOfProgram } from '@cadre/core/services';
 import { shippedServices } from '@cadre/core/shipped';
 import { dayWords, now } from '@cadre/web/platform/time';
@@ -21,12 +21,12 @@ export interface EntryActs {
   readonly checklist: Ref<ChecklistVersion | null>;
   readonly batch: ComputedRef<RouteLocationRaw | null>;
   readonly refusal: Refusal;
-  readonly said: Ref<string>;
-  doneOnAll(): Promise<void>;
-  makeRound(): Promise<void>;
+  /** What was done, in words; nothing where it was refused. */
+  doneOnAll(): Promise<string>;
+  makeRound(): Promise<string>;
 }
 
-/** A round made of what falls due on a day is due by its evening. */
+/** A round made of what falls due on a day is due by its evening, or that of the next day the site is open. */
 const EVENING = '18:00';
 
 /** What can be done about all bikes of a service that falls due on a day. */
@@ -35,7 +35,6 @@ export function useEntryActs(entry: () => CalendarEntry): EntryActs {
   const catalogue = useCatalogue();
   const rounds = useRounds();
   const { refusal, done } = useServiceDone();
-  const said = ref('');
   const checklist = shallowRef<ChecklistVersion | null>(null);
   const bikes = computed(() =>
     entry()
@@ -67,27 +66,30 @@ export function useEntryActs(entry: () => CalendarEntry): EntryActs {
     // Each bike has the ride-out of its kind.
     return { name: 'batch-check', query: { bikes: tags, ...(list.clears ? {} : { checklist: list.key }) } };
   });
-  async function doneOnAll(): Promise<void> {
-    said.value = '';
+  async function doneOnAll(): Promise<string> {
     const service = entry().of;
     const all = [...bikes.value];
     const answers = await Promise.all(all.map((bike) => done(bike, service)));
-    said.value = t.markedDone({ bikes: answers.filter(Boolean).length });
+    return t.markedDone({ bikes: answers.filter(Boolean).length });
   }
-  async function makeRound(): Promise<void> {
+  /** The round being made has one id, however often it is sent. */
+  let roundId = newId();
+  async function makeRound(): Promise<string> {
     const { siteId, name, day } = entry();
     const site = fleet.siteById.get(siteId);
     const list = checklist.value;
-    if (!site || !list) return;
-    said.value = '';
+    if (!site || !list) return '';
+    const open = nextOpenDay(site, day) ?? day;
     const made = await refusal.run(() =>
       rounds.make({
-        ...{ id: newId(), siteId, name, checklistKey: list.clears ? null : list.key, people: [], at: now() },
+        ...{ id: roundId, siteId, name, checklistKey: list.clears ? null : list.key, people: [], at: now() },
         bikeIds: bikes.value.map((bike) => bike.id),
-        deadline: Math.max(siteTimeOn(day, site.timeZone, EVENING), now() + 3_600_000),
+        deadline: Math.max(siteTimeOn(open, site.timeZone, EVENING), now() + 3_600_000),
       }),
     );
-    if (made) said.value = t.roundMade({ day: dayWords(day) });
+    if (!made) return '';
+    roundId = newId();
+    return t.roundMade({ day: dayWords(open) });
   }
-  return { bikes, checklist, batch, refusal, said, doneOnAll, makeRound };
+  return { bikes, checklist, batch, refusal, doneOnAll, makeRound };
 }
