@@ -107,11 +107,11 @@ describe('a morning round of 24 bikes', () => {
   it('by two people at the stand and on the line, with one handed over, one held, one taken over, and the server gone for a while', async () => {
     await stand.go('/rounds');
     await stand.click('[data-new-round]');
-    await stand.textIs('[data-round-bikes]', '24 bikes');
-    await stand.type('[data-round-tags] input', 'M01 M01');
+    await stand.textIs('[data-chosen-bikes]', '24 bikes');
+    await stand.type('[data-bike-tags] input', 'M01 M01');
     await stand.click('[data-round-save]');
     await stand.textIs('[data-round-form]', 'Listed twice: M01');
-    await stand.type('[data-round-tags] input', ' ');
+    await stand.type('[data-bike-tags] input', ' ');
     await stand.click('[data-round-save]');
     await stand.find('[data-round]');
     expect(await counts(stand)).toEqual({ done: 0, of: 24, hand: 0, left: 24, found: 0 });

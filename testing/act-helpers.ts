@@ -62,6 +62,10 @@ export const groupFields = (world: World) => ({
 });
 export const group = async (world: World): Promise<string> =>
   (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
+export const eventFields = (world: World, bike: Bike) => ({
+  ...{ id: newId(), siteId: world.siteId, name: name('event'), startsAt: at(world) + 86_400_000 },
+  ...{ bikeIds: [bike.id], people: [], version: null },
+});
 export const roundFields = (world: World, bike: Bike) => ({
   ...stamp(world),
   ...{

@@ -20,6 +20,7 @@ import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogu
 import { reportIncident } from '@cadre/contract/incidents';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
+import { setEventPrep } from '@cadre/contract/event-prep';
 import { changeRound, closeRound, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
 import { decideAssessment, openAssessment, priceAssessment } from '@cadre/contract/assessments';
@@ -288,6 +289,13 @@ async function changeTheFleet(): Promise<void> {
   await lead.send(closeRound, {
     params: { id: made.id },
     body: { id: newId(), undone: [{ bikeId: other.id, why: 'Not wanted' }], at },
+  });
+  await lead.send(setEventPrep, {
+    params: { id: newId() },
+    body: {
+      ...{ id: newId(), siteId: world.siteId, name: 'Lake ride', startsAt: at + 86_400_000 * 20 },
+      ...{ bikeIds: [other.id], people: [], version: null },
+    },
   });
   const rule = { rackIds: [], kinds: [], sizes: [], due: true, forGroups: false, named: [] };
   await lead.send(setStandingRound, {

@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { makeCalendarAddress } from '@cadre/contract/calendar';
+import { setEventPrep } from '@cadre/contract/event-prep';
 import { addModel, changeBike } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { addPerson } from '@cadre/contract/people';
@@ -21,6 +22,7 @@ import {
   fitted,
   groupFields,
   group,
+  eventFields,
   roundFields,
   round,
   lax,
@@ -164,6 +166,15 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const body = { id, siteId: world.siteId, token: newId().replaceAll('-', '') };
     await world.as('desk').send(makeCalendarAddress, { body });
     return { params: { id }, body: { id: newId() } };
+  }),
+  'event-preps.set': act('mechanic', (world, bike) => ({
+    params: { id: newId() },
+    body: eventFields(world, bike),
+  })),
+  'event-preps.call-off': act('mechanic', async (world, bike) => {
+    const params = { id: newId() };
+    await world.as('lead').send(setEventPrep, { params, body: eventFields(world, bike) });
+    return { params, body: { id: newId() } };
   }),
   'groups.add': act('mechanic', (world) => ({ body: { id: newId(), ...groupFields(world) } })),
   'groups.change': act('mechanic', async (world) => ({

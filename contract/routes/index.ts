@@ -6,6 +6,8 @@ import * as clock from '@cadre/contract/clock';
 import * as clockSchemas from '@cadre/contract/clock/schemas';
 import * as checks from '@cadre/contract/checks';
 import * as checksSchemas from '@cadre/contract/checks/schemas';
+import * as eventPrep from '@cadre/contract/event-prep';
+import * as eventPrepSchemas from '@cadre/contract/event-prep/schemas';
 import * as exchange from '@cadre/contract/exchange';
 import * as exchangeSchemas from '@cadre/contract/exchange/schemas';
 import * as findings from '@cadre/contract/findings';
@@ -57,6 +59,7 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [catalogue, catalogueSchemas],
   [checks, checksSchemas],
   [clock, clockSchemas],
+  [eventPrep, eventPrepSchemas],
   [exchange, exchangeSchemas],
   [findings, findingsSchemas],
   [fleet, fleetSchemas],

@@ -70,6 +70,20 @@ describe('the calendar', () => {
       '2026-12-01 service Do oil a',
     ]);
   });
+  it('shows an event when it starts, and before it what has no round yet', () => {
+    const steps = [
+      { name: 'order', deadline: at(20), state: 'closed' },
+      { name: 'clean', deadline: at(30), state: 'coming' },
+      { name: 'late', deadline: at(-1), state: 'coming' },
+    ];
+    const events = [
+      { id: 'e', siteId: 'quay', name: 'Lake ride', startsAt: at(50), bikeIds: ['a', 'b'], steps },
+    ];
+    expect(days([], { events })).toEqual([
+      '2026-12-02 event Lake ride: clean a+b',
+      '2026-12-03 event Lake ride a+b',
+    ]);
+  });
   it('shows a recheck with a time, and none that waits for outings', () => {
     const recheck = (what: string, dueAt: number | null) => ({
       id: what,

@@ -1,7 +1,7 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { siteDay } from '@cadre/core/schedule';
 
-export type CalendarKind = 'group' | 'round' | 'service' | 'recheck';
+export type CalendarKind = 'group' | 'round' | 'event' | 'service' | 'recheck';
 
 /** Something that stands on a day of a site's calendar. */
 export interface CalendarEntry {
@@ -44,11 +44,22 @@ export interface CalendarRound {
   readonly state: 'open' | 'closed';
 }
 
+/** An event with what is to be done before it; a step whose round is there stands on the calendar as that round. */
+export interface CalendarEvent {
+  readonly id: string;
+  readonly siteId: string;
+  readonly name: string;
+  readonly startsAt: number;
+  readonly bikeIds: readonly string[];
+  readonly steps: readonly { readonly name: string; readonly deadline: number; readonly state: string }[];
+}
+
 export interface CalendarGiven {
   readonly sites: readonly CalendarSite[];
   readonly bikes: readonly CalendarBike[];
   readonly groups: readonly CalendarGroup[];
   readonly rounds: readonly CalendarRound[];
+  readonly events?: readonly CalendarEvent[];
 }
 
 /** What has no moment stands after what has one. */
@@ -71,7 +82,7 @@ function together(due: readonly Omit<CalendarEntry, 'key'>[]): readonly Calendar
 }
 
 /**
- * What stands on which day: groups by when they go out, open rounds by when they are due, services and rechecks by when they fall due, with what is overdue on
+ * What stands on which day: groups and events by when they start, open rounds and what comes before an event by when they are due, services and rechecks by when they fall due, with what is overdue on
  * today. In order of days, what is overdue first, then of moments, then of names.
  *
  * @param now in milliseconds
@@ -107,6 +118,18 @@ export function calendarEntries(given: CalendarGiven, now: number): readonly Cal
           ...{ day: day < today ? today : day, overdue: deadline < now },
         };
       }),
+    ...(given.events ?? []).flatMap(({ id, siteId, name, startsAt, bikeIds, steps }): CalendarEntry[] => [
+      {
+        ...{ key: `event ${id}`, kind: 'event', siteId, name, of: id, bikeIds, overdue: false },
+        ...{ day: dayOf(startsAt, siteId), at: startsAt },
+      },
+      ...steps
+        .filter((step) => step.state === 'coming' && step.deadline > now)
+        .map((step): CalendarEntry => ({
+          ...{ key: `event ${id} ${step.name}`, kind: 'event', siteId, of: id, bikeIds, overdue: false },
+          ...{ name: `${name}: ${step.name}`, day: dayOf(step.deadline, siteId), at: step.deadline },
+        })),
+    ]),
     ...together(
       given.bikes.flatMap((bike) => [
         ...bike.facts.services.map((each) => due('service', bike, each.dueAt, each.service, each.name)),

@@ -8,6 +8,7 @@ export type NotFound =
   | 'chain'
   | 'check'
   | 'checklist'
+  | 'event'
   | 'finding'
   | 'group'
   | 'model'

@@ -501,6 +501,39 @@ export const INTAKE = [
   'test-ride',
 ];
 
+/** What has to be ordered or booked in time for an event. */
+export const EVENT_ORDER = [
+  'rim',
+  ...TYRES,
+  'sealant',
+  'rim-pads',
+  'pad-thickness',
+  'rotor-thickness',
+  'pads-for-event',
+  'fork-service',
+  'suspension-pivots',
+  'chain-wear',
+  'belt',
+  'hanger',
+  'jockey-wheels',
+  'battery',
+  'kit',
+];
+
+/** What is left for the day itself. */
+export const EVENT_MORNING = [
+  ...AXLES,
+  'tyre-pressure',
+  'load-test',
+  'battery-charge',
+  'shift-battery',
+  'lights',
+  'horn',
+  'device-charge',
+  'kit',
+  'helmet',
+];
+
 export const EVENT = [
   'washed',
   ...AXLES,

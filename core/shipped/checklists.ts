@@ -178,6 +178,19 @@ export const SHIPPED_CHECKLISTS: readonly ChecklistVersion[] = [
     between: BY,
   }),
   checklist({
+    key: 'event-order',
+    name: 'Event: what to order',
+    purpose: 'A week before: what wears or takes a workshop, while parts can still come.',
+    keys: choices.EVENT_ORDER,
+    between: ['wear'],
+  }),
+  checklist({
+    key: 'event-morning',
+    name: 'Event: the morning',
+    purpose: 'On the day: pressures, a ride under load, lights, charge and kit.',
+    keys: choices.EVENT_MORNING,
+  }),
+  checklist({
     key: 'event',
     name: 'Event or trip',
     purpose: 'Seven days before: order. The day before: clean and deep. The day: pressures, load test, kit.',

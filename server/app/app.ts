@@ -8,6 +8,7 @@ import { calendarRoutes, serveCalendars } from '@cadre/server/calendar';
 import { catalogueRoutes } from '@cadre/server/catalogue';
 import { clockRoutes } from '@cadre/server/clock';
 import { checksRoutes } from '@cadre/server/checks';
+import { eventPrepRoutes } from '@cadre/server/event-prep';
 import { exchangeRoutes } from '@cadre/server/exchange';
 import { findingsRoutes } from '@cadre/server/findings';
 import { fleetRoutes } from '@cadre/server/fleet';
@@ -60,6 +61,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...partsRoutes({ ...deps, ...services }),
   ...assessmentRoutes(services.assessments),
   ...scheduleRoutes(services.groups),
+  ...eventPrepRoutes(services.eventPreps),
   ...calendarRoutes(services.calendars),
   ...exchangeRoutes(services.exchange),
   ...catalogueRoutes(services.catalogue),

@@ -3,6 +3,7 @@ import { catalogueFeature } from '@cadre/server/catalogue';
 import { clockFeature } from '@cadre/server/clock';
 import { checksFeature } from '@cadre/server/checks';
 import { findingsFeature } from '@cadre/server/findings';
+import { eventPrepFeature } from '@cadre/server/event-prep';
 import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } from '@cadre/server/fitness';
 import { fleetFeature } from '@cadre/server/fleet';
 import { assessmentFeature } from '@cadre/server/assessments';
@@ -40,6 +41,7 @@ export const FEATURES: readonly BikeFeature[] = [
   assessmentFeature,
   scheduleFeature,
   roundsFeature,
+  eventPrepFeature,
   calendarFeature,
   photosFeature,
   policyFeature,

@@ -3,6 +3,7 @@ import type { DataSource } from 'typeorm';
 import { Catalogue } from '@cadre/server/catalogue';
 import { Clock } from '@cadre/server/clock';
 import { Checks, dueByBuild, Rechecks } from '@cadre/server/checks';
+import { EventPreps } from '@cadre/server/event-prep';
 import { Exchange } from '@cadre/server/exchange';
 import { Findings } from '@cadre/server/findings';
 import { describeBikes, Fleet, Models, Racks } from '@cadre/server/fleet';
@@ -40,6 +41,7 @@ export function createServices(
   const log = new EventLog(source, projector, now, TAKEN, key);
   const pins = new Pins(source);
   const sessions = new Sessions(source, now, pins);
+  const timedRechecks = new TimedRechecks(source, log.for(), now);
   return {
     sessions,
     pins,
@@ -64,7 +66,8 @@ export function createServices(
     clock: new Clock(log.for(), now),
     rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),
-    timedRechecks: new TimedRechecks(source, log.for(), now),
+    timedRechecks,
+    eventPreps: new EventPreps(source, log.for(), now, timedRechecks),
     bikeServices: new BikeServices(source, log.for(), now),
     torque: new Torque(source, now),
     wear: new Wear(source, now),
@@ -93,6 +96,7 @@ export function createServices(
 /** What happens with no page open: today's rounds are made by their standing rules, looks asked for later raise themselves. */
 export const jobsOf = ({
   rounds,
+  eventPreps,
   timedRechecks,
   bikeServices,
   sessions,
@@ -100,6 +104,7 @@ export const jobsOf = ({
   policies,
 }: Services): readonly Job[] => [
   { name: 'make standing rounds', run: () => rounds.raiseStanding() },
+  { name: 'make rounds of events', run: () => eventPreps.raise() },
   { name: 'raise looks asked for', run: () => timedRechecks.raiseDue() },
   { name: 'judge services', run: () => bikeServices.refresh() },
   { name: 'forget old sessions', run: () => sessions.purge() },

@@ -2,5 +2,6 @@ import { message } from '@cadre/server/platform/messages';
 
 export const group = message('Group');
 export const round = message('Round');
+export const event = message('Event');
 export const service = message('Service');
 export const recheck = message('Recheck');

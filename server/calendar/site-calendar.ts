@@ -3,6 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { calendarEntries, type CalendarEntry } from '@cadre/core/calendar';
 import { dayAfter } from '@cadre/core/schedule';
 import { describeFleet, siteEntity } from '@cadre/server/fleet';
+import { comingEvents, describeEvents, STEP_WORDS } from '@cadre/server/event-prep';
 import { roundEntity } from '@cadre/server/rounds';
 import { groupsAround } from '@cadre/server/schedule';
 import * as t from './messages';
@@ -13,6 +14,7 @@ const MOST_TAGS = 40;
 const KINDS: Readonly<Record<CalendarEntry['kind'], string>> = {
   group: t.group,
   round: t.round,
+  event: t.event,
   service: t.service,
   recheck: t.recheck,
 };
@@ -38,11 +40,17 @@ export async function siteCalendar(tx: EntityManager, siteId: string, now: numbe
   );
   const rounds = await tx.getRepository(roundEntity).findBy({ siteId, state: 'open' });
   const groups = (await groupsAround(tx, now)).filter((group) => group.siteId === siteId);
+  const planned = (await comingEvents(tx, now)).filter((event) => event.siteId === siteId);
+  const events = (await describeEvents(tx, planned)).map((event) => ({
+    ...event,
+    steps: event.steps.map((step) => ({ ...step, name: STEP_WORDS[step.step] })),
+  }));
   const entries = calendarEntries(
     {
       sites: [site],
       bikes,
       groups,
+      events,
       rounds: rounds.map((round) => ({ ...round, deadline: round.deadline.getTime() })),
     },
     now,

@@ -1,4 +1,4 @@
 export type { TimedRecheckEvents } from './events';
 export { timedRechecksFeature } from './feature';
 export { timedRechecksRoutes } from './routes';
-export { TimedRechecks } from './service';
+export { TimedRechecks, type Soak } from './service';

@@ -18,6 +18,13 @@ import type { TimedRecheckEvents } from './events';
 
 type Answered = AnswerOf<typeof answerTimedRecheck>;
 
+/** A tyre that was gauged and is to be gauged again. */
+export interface Soak extends Pick<TimedRecheck, 'id' | 'what' | 'position' | 'by'> {
+  readonly bikeId: string;
+  readonly gauged: Gauged;
+  readonly dueAt: number;
+}
+
 /** Looks asked for later: set, raised by themselves when their time has come, and answered. */
 export class TimedRechecks {
   constructor(
@@ -53,6 +60,26 @@ export class TimedRechecks {
         return { kind: 'timed-recheck.set', body: { bikeId, recheck }, happenedAt: at };
       },
       (tx) => describeBike(tx, bikeId),
+    );
+  }
+
+  /** Has a tyre gauged again by itself, where it does not wait for that already. Answers whether it was started now. */
+  async startSoak({ id, bikeId, gauged, dueAt, what, position, by }: Soak): Promise<boolean> {
+    if (await this.source.getRepository(timedRecheckEntity).existsBy({ id })) return false;
+    return this.log.act(
+      { chain: chainOfBike(bikeId), id, request: { bikeId, position }, author: null },
+      async (tx) => ({
+        kind: 'timed-recheck.set',
+        body: {
+          bikeId,
+          recheck: {
+            ...{ id, kind: 'soak', what, position, by, gauged, dueAt, since: gauged.at },
+            ...{ outings: null, outingsUsed: 0, raisedAt: null },
+            ...(await this.floorOf(tx, bikeId, position)),
+          },
+        },
+      }),
+      async (_tx, { repeated }) => !repeated,
     );
   }
 

@@ -44,7 +44,11 @@ const isService = computed(() => props.entry.kind === 'service');
       }}<strong v-if="entry.overdue" class="text-held"> · {{ t.late }}</strong
       ><template v-if="(fleet.wall?.sites.length ?? 0) > 1"> · {{ site?.name }}</template>
       <template v-if="time"
-        ><br />{{ entry.kind === 'group' ? t.goesOutAt({ time }) : t.dueAt({ time }) }}</template
+        ><br />{{
+          entry.kind === 'group' || entry.key === `event ${entry.of}`
+            ? t.goesOutAt({ time })
+            : t.dueAt({ time })
+        }}</template
       >
     </p>
     <p v-if="bikes.length" class="figures leading-relaxed">
@@ -94,6 +98,9 @@ const isService = computed(() => props.entry.kind === 'service');
         <ActButton type="submit">{{ t.move }}</ActButton>
       </form>
     </template>
+    <ActButton v-if="entry.kind === 'event'" kind="main" class="w-full" :to="{ name: 'events' }">{{
+      t.openEvents
+    }}</ActButton>
     <ActButton v-if="entry.kind === 'group'" kind="main" class="w-full" :to="{ name: 'groups' }">{{
       t.openGroups
     }}</ActButton>

@@ -1,4 +1,4 @@
-import { CalendarCheck, Hourglass, ListChecks, Users } from '@lucide/vue';
+import { CalendarCheck, Flag, Hourglass, ListChecks, Users } from '@lucide/vue';
 import type { CalendarKind } from '@cadre/core/calendar';
 import * as t from './messages';
 
@@ -6,12 +6,14 @@ import * as t from './messages';
 export const ENTRY_WORDS: Readonly<Record<CalendarKind, string>> = {
   group: t.group,
   round: t.round,
+  event: t.event,
   service: t.service,
   recheck: t.recheck,
 };
 export const ENTRY_ICONS = {
   group: Users,
   round: ListChecks,
+  event: Flag,
   service: CalendarCheck,
   recheck: Hourglass,
 } as const satisfies Readonly<Record<CalendarKind, unknown>>;
@@ -19,6 +21,7 @@ export const KINDS_SHOWN: readonly { readonly value: CalendarKind | 'all'; reado
   { value: 'all', label: t.everything },
   { value: 'group', label: t.groups },
   { value: 'round', label: t.rounds },
+  { value: 'event', label: t.events },
   { value: 'service', label: t.services },
   { value: 'recheck', label: t.rechecks },
 ];

@@ -14,6 +14,9 @@ export const services = message('Services');
 export const rechecks = message('Rechecks');
 export const group = message('Group');
 export const round = message('Round');
+export const event = message('Event');
+export const events = message('Events');
+export const openEvents = message('Open the events');
 export const service = message('Service');
 export const recheck = message('Recheck');
 export const onlyBike = message('Only bike');
@@ -42,11 +45,11 @@ export const dueAt = message('Due at {time}');
 export const chooseAnOpenDay = message('Choose a day on which the site is open.');
 export const helpEntry = message('Entry');
 export const helpEntryMeans = message(
-  'A group, round, service or recheck on its day. What is overdue stands on today.',
+  'A group, event, round, service or recheck on its day. What is overdue stands on today.',
 );
 export const helpDrag = message('Drag');
 export const helpDragMeans = message(
-  'A round can be moved to another open day. Groups are changed under Groups; services and rechecks keep their day.',
+  'A round can be moved to another open day. Groups and events are changed on their own pages; services and rechecks keep their day.',
 );
 export const helpCalendarPurpose = message(
   'See what goes out and what falls due on which day, and start the work for many bikes at once.',
@@ -59,7 +62,7 @@ export const byRideOut = message('The ride-out asks all of it.');
 // CalendarAddresses
 export const inYourCalendar = message('Show it in your own calendar');
 export const inYourCalendarSays = message(
-  'An address for your calendar program. It shows groups, rounds, services and rechecks of one site, with the tags of the bikes.',
+  'An address for your calendar program. It shows groups, events, rounds, services and rechecks of one site, with the tags of the bikes.',
 );
 export const makeAddressFor = message('Make an address for {site}');
 export const yourAddress = message('Your address');

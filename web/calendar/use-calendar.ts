@@ -3,6 +3,7 @@ import { calendarEntries, type CalendarEntry, type CalendarKind } from '@cadre/c
 import { opensOn, siteClock, siteDay, siteTimeOn } from '@cadre/core/schedule';
 import { now as serverNow, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
+import { stepWords, useEvents } from '@cadre/web/event-prep';
 import { useRounds } from '@cadre/web/rounds';
 
 export interface Calendar {
@@ -27,6 +28,8 @@ export function useCalendar(): Calendar {
   const fleet = useFleet();
   const rounds = useRounds();
   rounds.begin();
+  const events = useEvents();
+  events.begin();
   const clock = useNow();
   const siteId = ref('');
   watch(
@@ -44,6 +47,10 @@ export function useCalendar(): Calendar {
         bikes: fleet.bikes,
         groups: fleet.groups,
         rounds: rounds.rounds,
+        events: events.events.map((event) => ({
+          ...event,
+          steps: event.steps.map((step) => ({ ...step, name: stepWords[step.step].name })),
+        })),
       },
       clock.value,
     ),

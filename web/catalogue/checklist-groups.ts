@@ -5,7 +5,7 @@ const GROUPS = [
   { title: t.everyDay, keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
   { title: t.oneStationOnMany, keys: ['pressures', 'lube', 'bolts', 'lights'] },
   { title: t.seasonStorage, keys: ['season-opening', 'wet-season', 'lay-up'] },
-  { title: t.arrivalLayUp, keys: ['new-bike', 'assessment', 'event'] },
+  { title: t.arrivalLayUp, keys: ['new-bike', 'assessment', 'event-order', 'event', 'event-morning'] },
   { title: t.afterIncident, keys: ['after-crash', 'after-transport', 'after-immersion'] },
 ] as const;
 

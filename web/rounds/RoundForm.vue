@@ -5,7 +5,7 @@ import type { Round, StandingRound } from '@cadre/contract/rounds';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { BikeChoice } from '@cadre/web/schedule';
+import { ChosenBikes } from '@cadre/web/schedule';
 import {
   ActButton,
   CheckField,
@@ -95,36 +95,22 @@ async function save(): Promise<void> {
         />
       </div>
     </div>
-    <fieldset class="space-y-2">
-      <legend class="sturdy text-xl">{{ t.bikes }}</legend>
-      <template v-if="!round">
-        <ChoiceChips
-          v-if="sites.length > 1 && !standing"
-          :name="t.site"
-          named
-          :options="sites"
-          :chosen="[siteId]"
-          @toggle="(site) => (siteId = site)"
-        />
-        <BikeChoice v-model="rule" :site-id="siteId" />
-      </template>
-      <TextField
-        v-model="tags"
-        :label="round ? t.tags : t.additionalTags"
-        :error="wrong('tags')"
-        :hint="round ? t.addRemoveTagsSeparate : t.separateTagsWithSpaces"
-        data-round-tags
-      />
-      <p class="rounded bg-sunk px-3 py-2" aria-live="polite" data-round-bikes>
-        <span class="font-semibold"
-          >{{ t.bikeCount({ bikes: bikes.length }) }}{{ daily ? t.atPresent : '' }}</span
-        >
-        <span class="sturdy mt-0.5 block max-h-24 overflow-y-auto text-[0.95rem] leading-snug">{{
-          bikes.map((bike) => bike.tag).join(' ')
-        }}</span>
-      </p>
-      <p v-if="wrong('bikes')" role="alert" class="font-semibold text-held">{{ wrong('bikes') }}</p>
-    </fieldset>
+    <ChoiceChips
+      v-if="sites.length > 1 && !round && !standing"
+      :name="t.site"
+      named
+      :options="sites"
+      :chosen="[siteId]"
+      @toggle="(site) => (siteId = site)"
+    />
+    <ChosenBikes
+      v-model:rule="rule"
+      v-model:tags="tags"
+      :site-id="siteId"
+      :bikes="bikes"
+      :by-tag="round !== undefined"
+      :error="wrong('tags') ?? wrong('bikes')"
+    />
     <fieldset v-if="crew.length > 1">
       <legend class="sturdy text-xl">{{ t.people }}</legend>
       <ChoiceChips

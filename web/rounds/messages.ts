@@ -53,15 +53,6 @@ export const checklist = message('Checklist');
 export const deadlineDay = message('Deadline: day');
 export const deadlineTime = message('Deadline: time');
 export const by = message('by');
-export const bikes = message('Bikes');
-export const tags = message('Tags');
-export const additionalTags = message('Additional tags');
-export const addRemoveTagsSeparate = message('Add or remove tags. Separate tags with spaces.');
-export const separateTagsWithSpaces = message(
-  'Separate tags with spaces. These bikes are always in the round.',
-);
-export const bikeCount = message('{bikes, plural, one {# bike} other {# bikes}}');
-export const atPresent = message(' at present');
 export const people = message('People');
 export const noOneChosenEveryone = message(
   'No one chosen: everyone may work on it. A choice excludes no one.',
@@ -160,10 +151,6 @@ export const minutesEstimatedFromChecklist = message('{minutes}, estimated from 
 
 // use-round-form
 export const morningRound = message('Morning round');
-export const noBikeHasTag = message('No bike has the tag {unknown}.');
-export const anotherSiteElsewhere = message('At another site: {elsewhere}.');
-export const listedTwiceTwiceRemove = message('Listed twice: {twice}. Remove the second entry.');
-export const alreadyIncludedChoiceAbove = message('Already included by the choice above: {already}.');
 export const enterNameForRound = message('Enter a name for the round.');
 export const enterTimeDeadline = message('Enter the time of the deadline.');
 export const enterDayTimeDeadline = message('Enter the day and time of the deadline.');

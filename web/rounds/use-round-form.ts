@@ -3,11 +3,11 @@ import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vu
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Round, StandingRound } from '@cadre/contract/rounds';
-import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
-import { nextOpenDay, opensOn, siteDay, siteTimeOn, type Group } from '@cadre/core/schedule';
+import { ANY_BIKE, type BikeRule } from '@cadre/core/rounds';
+import { nextOpenDay, opensOn, siteDay, siteTimeOn } from '@cadre/core/schedule';
 import { clock, now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
-import { useCandidates } from '@cadre/web/schedule';
+import { useChosenBikes } from '@cadre/web/schedule';
 import { useRounds } from './use-rounds';
 import * as t from './messages';
 
@@ -37,7 +37,6 @@ export interface RoundForm {
 export function useRoundForm(round: Round | null, standing: StandingRound | null): RoundForm {
   const fleet = useFleet();
   const rounds = useRounds();
-  const candidates = useCandidates();
   const siteId = ref(round?.siteId ?? standing?.siteId ?? '');
   watch(
     () => fleet.wall?.sites[0]?.id,
@@ -72,41 +71,19 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
       site.value !== null && /^\d{4}-\d{2}-\d{2}$/.test(day.value) && opensOn(site.value, day.value) === null,
   );
 
-  const typed = computed(() => tags.value.split(/[\s,;]+/).filter(Boolean));
-  const byTag = computed(() => new Map(fleet.bikes.map((bike) => [bike.tag.toUpperCase(), bike])));
-  const byRule = computed(() => {
-    if (round) return [];
-    const here = candidates.value.filter((bike) => bike.siteId === siteId.value);
-    const groups = (fleet.groups as readonly Group[]).filter((group) => group.siteId === siteId.value);
-    return bikesOfRule(rule.value, here, groups).flatMap((each) => fleet.bikeById.get(each.id) ?? []);
-  });
-  const bikes = computed(() => {
-    const named = typed.value.flatMap((tag) => byTag.value.get(tag.toUpperCase()) ?? []);
-    return [...new Map([...byRule.value, ...named].map((bike) => [bike.id, bike])).values()];
+  const { bikes, typed, bikeOf, tagError } = useChosenBikes({
+    siteId,
+    tags,
+    rule: computed(() => (round ? null : rule.value)),
   });
   const deadline = computed(() =>
     /^\d{4}-\d{2}-\d{2}$/.test(day.value) && /^\d{2}:\d{2}$/.test(time.value)
       ? siteTimeOn(day.value, zone.value, time.value)
       : NaN,
   );
-  function tagError(): string | undefined {
-    const unknown = typed.value.filter((tag) => !byTag.value.has(tag.toUpperCase()));
-    if (unknown.length) return t.noBikeHasTag({ unknown: unknown.join(', ') });
-    const elsewhere = typed.value.filter(
-      (tag) => byTag.value.get(tag.toUpperCase())?.siteId !== siteId.value,
-    );
-    if (elsewhere.length) return t.anotherSiteElsewhere({ elsewhere: elsewhere.join(', ') });
-    const upper = typed.value.map((tag) => tag.toUpperCase());
-    const twice = [...new Set(upper.filter((tag, index) => upper.indexOf(tag) !== index))];
-    if (twice.length) return t.listedTwiceTwiceRemove({ twice: twice.join(', ') });
-    const already = byRule.value.filter((bike) => upper.includes(bike.tag.toUpperCase()));
-    return already.length
-      ? t.alreadyIncludedChoiceAbove({ already: already.map((bike) => bike.tag).join(', ') })
-      : undefined;
-  }
   const errors = computed((): Partial<Record<Field, string>> => ({
     ...(name.value.trim() ? {} : { name: t.enterNameForRound }),
-    ...(tagError() ? { tags: tagError() } : {}),
+    ...(tagError.value ? { tags: tagError.value } : {}),
     ...(daily.value
       ? /^\d{2}:\d{2}$/.test(time.value)
         ? {}
@@ -135,7 +112,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
     if (daily.value) {
       const id = standing?.id ?? ownId;
       const { rackIds, kinds, sizes, due, forGroups } = rule.value;
-      const named = typed.value.flatMap((tag) => byTag.value.get(tag.toUpperCase())?.id ?? []);
+      const named = typed.value.flatMap((tag) => bikeOf(tag)?.id ?? []);
       await rounds.setStanding(id, {
         ...shared,
         siteId: siteId.value,

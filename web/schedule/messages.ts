@@ -155,3 +155,16 @@ export const thursday = message('Thursday');
 export const friday = message('Friday');
 export const saturday = message('Saturday');
 export const sunday = message('Sunday');
+
+// use-chosen-bikes
+export const noBikeHasTag = message('No bike has the tag {unknown}.');
+export const anotherSiteElsewhere = message('At another site: {elsewhere}.');
+export const listedTwiceTwiceRemove = message('Listed twice: {twice}. Remove the second entry.');
+export const alreadyIncludedChoiceAbove = message('Already included by the choice above: {already}.');
+
+// ChosenBikes
+export const bikes = message('Bikes');
+export const tags = message('Tags');
+export const moreTags = message('Additional tags');
+export const tagsApart = message('Separate tags with spaces.');
+export const chosenBikes = message('{bikes, plural, one {# bike} other {# bikes}}');

@@ -2,6 +2,7 @@ import type { RouteRecordRaw } from 'vue-router';
 import { bikesViews } from '@cadre/web/bikes';
 import { catalogueViews } from '@cadre/web/catalogue';
 import { checksViews } from '@cadre/web/checks';
+import { eventPrepViews } from '@cadre/web/event-prep';
 import { exchangeViews } from '@cadre/web/exchange';
 import { findingsViews } from '@cadre/web/findings';
 import { assessmentViews } from '@cadre/web/assessments';
@@ -39,6 +40,7 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...roundsViews,
   ...calendarViews,
   ...scheduleViews,
+  ...eventPrepViews,
   ...toolsViews,
   ...torqueViews,
   ...unusualRecordsViews,

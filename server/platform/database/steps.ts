@@ -261,6 +261,26 @@ const calendarAddresses: Step = {
   },
 };
 
+/** Events the bikes are made ready for. */
+const eventPreps: Step = {
+  name: 'EventPreps',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS event_prep (
+      id ${ID} NOT NULL,
+      siteId ${ID} NOT NULL,
+      name VARCHAR(80) NOT NULL,
+      startsAt ${MOMENT} NOT NULL,
+      bikeIds LONGTEXT NOT NULL,
+      people LONGTEXT NOT NULL,
+      steps LONGTEXT NOT NULL,
+      calledOff TINYINT NOT NULL,
+      version INT NOT NULL,
+      PRIMARY KEY (id),
+      INDEX event_prep_starts (calledOff, startsAt),
+      CONSTRAINT event_prep_json CHECK (JSON_VALID(bikeIds) AND JSON_VALID(people) AND JSON_VALID(steps)))`);
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -278,4 +298,5 @@ export const STEPS: readonly Step[] = [
   openingDays,
   checkExposures,
   calendarAddresses,
+  eventPreps,
 ];

@@ -21,6 +21,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   chain: t.record,
   check: t.check,
   checklist: t.checklist,
+  event: t.event,
   finding: t.finding,
   group: t.group,
   model: t.model,
