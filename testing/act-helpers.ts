@@ -62,6 +62,26 @@ export const groupFields = (world: World) => ({
 });
 export const group = async (world: World): Promise<string> =>
   (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
+const TOMORROW = (world: World): string => new Date(at(world) + 86_400_000).toISOString().slice(0, 10);
+export const dayPlanFields = (world: World, bike: Bike) => ({
+  ...{ id: newId(), siteId: world.siteId, day: TOMORROW(world), unmet: [], needed: 0, gap: null },
+  people: [{ personId: world.idOf('mechanic'), from: at(world), until: at(world) + 3_600_000 }],
+  items: [
+    {
+      ...{ bikeId: bike.id, personId: world.idOf('mechanic'), work: 'check' as const, minutes: 6 },
+      ...{ readyAt: at(world) + 360_000, groupId: null, byHand: false },
+    },
+  ],
+  ...{ version: null, at: at(world) },
+});
+export const campaignFields = (world: World, bike: Bike) => ({
+  ...{ id: newId(), siteId: world.siteId, name: name('campaign'), checklistKey: 'season-opening' },
+  ...{ byDay: TOMORROW(world), stands: 2, standMinutes: 420, slips: [], gap: 0 },
+  people: [{ personId: world.idOf('mechanic'), minutes: 300, away: [] }],
+  bikes: [{ bikeId: bike.id, minutes: 50, partsOn: null }],
+  slots: [{ bikeId: bike.id, day: TOMORROW(world), personId: world.idOf('mechanic'), fixed: false }],
+  ...{ version: null, at: at(world) },
+});
 export const eventFields = (world: World, bike: Bike) => ({
   ...{ id: newId(), siteId: world.siteId, name: name('event'), startsAt: at(world) + 86_400_000 },
   ...{ bikeIds: [bike.id], people: [], version: null },

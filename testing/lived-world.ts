@@ -20,6 +20,8 @@ import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogu
 import { reportIncident } from '@cadre/contract/incidents';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
+import { setCampaign } from '@cadre/contract/campaign';
+import { setDayPlan } from '@cadre/contract/day-plan';
 import { setEventPrep } from '@cadre/contract/event-prep';
 import { changeRound, closeRound, makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
@@ -31,7 +33,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty, markFor } from '@cadre/test-world/builders';
 import { changePolicy, readChecklists } from '@cadre/test-world/client';
 import { World } from './world';
-import { begun, rideOut, stocked } from './act-helpers';
+import { begun, campaignFields, dayPlanFields, rideOut, stocked } from './act-helpers';
 import { Writer } from './writer';
 
 let world: World;
@@ -290,6 +292,8 @@ async function changeTheFleet(): Promise<void> {
     params: { id: made.id },
     body: { id: newId(), undone: [{ bikeId: other.id, why: 'Not wanted' }], at },
   });
+  await lead.send(setDayPlan, { params: { id: newId() }, body: dayPlanFields(world, other) });
+  await lead.send(setCampaign, { params: { id: newId() }, body: campaignFields(world, other) });
   await lead.send(setEventPrep, {
     params: { id: newId() },
     body: {

@@ -1,8 +1,9 @@
 import sharp from 'sharp';
 import { v7 as newId } from 'uuid';
 import { makeCalendarAddress } from '@cadre/contract/calendar';
+import { setCampaign } from '@cadre/contract/campaign';
 import { setEventPrep } from '@cadre/contract/event-prep';
-import { addModel, changeBike } from '@cadre/contract/fleet';
+import { addModel, addSite, changeBike } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { addPerson } from '@cadre/contract/people';
 import { setTimedRecheck } from '@cadre/contract/timed-rechecks';
@@ -22,6 +23,8 @@ import {
   fitted,
   groupFields,
   group,
+  campaignFields,
+  dayPlanFields,
   eventFields,
   roundFields,
   round,
@@ -166,6 +169,25 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const body = { id, siteId: world.siteId, token: newId().replaceAll('-', '') };
     await world.as('desk').send(makeCalendarAddress, { body });
     return { params: { id }, body: { id: newId() } };
+  }),
+  'day-plans.set': act('inspector', async (world, bike) => {
+    // One plan a day: another site has its own.
+    const site = await world
+      .as('lead')
+      .send(addSite, { body: { id: newId(), name: name('Pier'), timeZone: 'UTC', opensAt: '09:00' } });
+    return {
+      params: { id: newId() },
+      body: { ...dayPlanFields(world, bike), siteId: site.id, items: [] },
+    };
+  }),
+  'campaigns.set': act('mechanic', (world, bike) => ({
+    params: { id: newId() },
+    body: campaignFields(world, bike),
+  })),
+  'campaigns.end': act('mechanic', async (world, bike) => {
+    const params = { id: newId() };
+    await world.as('lead').send(setCampaign, { params, body: campaignFields(world, bike) });
+    return { params, body: { id: newId() } };
   }),
   'event-preps.set': act('mechanic', (world, bike) => ({
     params: { id: newId() },

@@ -119,7 +119,14 @@ export default defineConfig({
         // The decoder too: codes are scanned where there is no signal.
         globPatterns: ['**/*.{js,css,html,svg,woff2,wasm}'],
         // Workbooks and calendars are read when somebody brings one, and that needs the server anyway.
-        globIgnores: ['**/exceljs*.js', '**/workbook*.js', '**/desk-worker*.js', '**/calendar-worker*.js'],
+        globIgnores: [
+          '**/highs*.wasm',
+          '**/solver-worker*.js',
+          '**/exceljs*.js',
+          '**/workbook*.js',
+          '**/desk-worker*.js',
+          '**/calendar-worker*.js',
+        ],
         navigateFallback: '/index.html',
         navigateFallbackDenylist: [/^\/api\//, /^\/r\//],
         cleanupOutdatedCaches: true,

@@ -6,6 +6,10 @@ import * as clock from '@cadre/contract/clock';
 import * as clockSchemas from '@cadre/contract/clock/schemas';
 import * as checks from '@cadre/contract/checks';
 import * as checksSchemas from '@cadre/contract/checks/schemas';
+import * as campaign from '@cadre/contract/campaign';
+import * as campaignSchemas from '@cadre/contract/campaign/schemas';
+import * as dayPlan from '@cadre/contract/day-plan';
+import * as dayPlanSchemas from '@cadre/contract/day-plan/schemas';
 import * as eventPrep from '@cadre/contract/event-prep';
 import * as eventPrepSchemas from '@cadre/contract/event-prep/schemas';
 import * as exchange from '@cadre/contract/exchange';
@@ -59,6 +63,8 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [catalogue, catalogueSchemas],
   [checks, checksSchemas],
   [clock, clockSchemas],
+  [campaign, campaignSchemas],
+  [dayPlan, dayPlanSchemas],
   [eventPrep, eventPrepSchemas],
   [exchange, exchangeSchemas],
   [findings, findingsSchemas],

@@ -84,6 +84,19 @@ describe('the calendar', () => {
       '2026-12-03 event Lake ride a+b',
     ]);
   });
+  it('shows what a campaign has still to do on each day, and what it has missed on today', () => {
+    const slots = [
+      { bikeId: 'a', day: '2026-12-02' },
+      { bikeId: 'b', day: '2026-12-02' },
+      { bikeId: 'c', day: '2026-12-02' },
+      { bikeId: 'd', day: '2026-11-20' },
+    ];
+    const campaigns = [{ id: 'k', siteId: 'quay', name: 'Spring', slots, done: [{ bikeId: 'b' }] }];
+    expect(days([], { campaigns })).toEqual([
+      '2026-11-30 campaign Spring d overdue',
+      '2026-12-02 campaign Spring a+c',
+    ]);
+  });
   it('shows a recheck with a time, and none that waits for outings', () => {
     const recheck = (what: string, dueAt: number | null) => ({
       id: what,

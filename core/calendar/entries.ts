@@ -1,7 +1,7 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { siteDay } from '@cadre/core/schedule';
 
-export type CalendarKind = 'group' | 'round' | 'event' | 'service' | 'recheck';
+export type CalendarKind = 'group' | 'round' | 'event' | 'campaign' | 'service' | 'recheck';
 
 /** Something that stands on a day of a site's calendar. */
 export interface CalendarEntry {
@@ -54,12 +54,22 @@ export interface CalendarEvent {
   readonly steps: readonly { readonly name: string; readonly deadline: number; readonly state: string }[];
 }
 
+/** A fleet to be done by a date: which bike on which day, and what is done. */
+export interface CalendarCampaign {
+  readonly id: string;
+  readonly siteId: string;
+  readonly name: string;
+  readonly slots: readonly { readonly bikeId: string; readonly day: string }[];
+  readonly done: readonly { readonly bikeId: string }[];
+}
+
 export interface CalendarGiven {
   readonly sites: readonly CalendarSite[];
   readonly bikes: readonly CalendarBike[];
   readonly groups: readonly CalendarGroup[];
   readonly rounds: readonly CalendarRound[];
   readonly events?: readonly CalendarEvent[];
+  readonly campaigns?: readonly CalendarCampaign[];
 }
 
 /** What has no moment stands after what has one. */
@@ -130,6 +140,18 @@ export function calendarEntries(given: CalendarGiven, now: number): readonly Cal
           ...{ name: `${name}: ${step.name}`, day: dayOf(step.deadline, siteId), at: step.deadline },
         })),
     ]),
+    ...together(
+      (given.campaigns ?? []).flatMap(({ id, siteId, name, slots, done }) => {
+        const finished = new Set(done.map((each) => each.bikeId));
+        const today = dayOf(now, siteId);
+        return slots
+          .filter((slot) => !finished.has(slot.bikeId))
+          .map(({ bikeId, day }) => ({
+            ...{ kind: 'campaign' as const, siteId, of: id, name, at: null, bikeIds: [bikeId] },
+            ...{ day: day < today ? today : day, overdue: day < today },
+          }));
+      }),
+    ),
     ...together(
       given.bikes.flatMap((bike) => [
         ...bike.facts.services.map((each) => due('service', bike, each.dueAt, each.service, each.name)),

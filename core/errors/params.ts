@@ -5,6 +5,7 @@ export type NotFound =
   | 'address'
   | 'assessment'
   | 'bike'
+  | 'campaign'
   | 'chain'
   | 'check'
   | 'checklist'

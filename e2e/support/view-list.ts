@@ -170,6 +170,8 @@ export function viewList(at: LookedAt) {
     { name: 'model form', path: () => `/models/${at.ids.model}`, wait: '[data-fit]' },
     { name: 'figures', path: () => '/figures', wait: '[data-figure=trike]' },
     { name: 'groups', path: () => '/groups', wait: '[data-group-row]', before: typeGroups },
+    { name: 'day-plan', path: () => '/day-plan', wait: '[data-who]' },
+    { name: 'campaigns', path: () => '/campaigns', wait: '[data-campaigns] [data-plan-campaign]' },
     { name: 'events', path: () => '/events', wait: '[data-events] [data-plan-event]' },
     { name: 'calendar', path: () => '/calendar', wait: '[data-days] [data-entry]' },
     { name: 'opening-days', path: () => '/opening-days', wait: '[data-add-day]' },

@@ -8,6 +8,8 @@ import { calendarRoutes, serveCalendars } from '@cadre/server/calendar';
 import { catalogueRoutes } from '@cadre/server/catalogue';
 import { clockRoutes } from '@cadre/server/clock';
 import { checksRoutes } from '@cadre/server/checks';
+import { campaignRoutes } from '@cadre/server/campaign';
+import { dayPlanRoutes } from '@cadre/server/day-plan';
 import { eventPrepRoutes } from '@cadre/server/event-prep';
 import { exchangeRoutes } from '@cadre/server/exchange';
 import { findingsRoutes } from '@cadre/server/findings';
@@ -61,6 +63,8 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...partsRoutes({ ...deps, ...services }),
   ...assessmentRoutes(services.assessments),
   ...scheduleRoutes(services.groups),
+  ...dayPlanRoutes(services.dayPlans),
+  ...campaignRoutes(services.campaigns),
   ...eventPrepRoutes(services.eventPreps),
   ...calendarRoutes(services.calendars),
   ...exchangeRoutes(services.exchange),

@@ -3,6 +3,8 @@ import { catalogueFeature } from '@cadre/server/catalogue';
 import { clockFeature } from '@cadre/server/clock';
 import { checksFeature } from '@cadre/server/checks';
 import { findingsFeature } from '@cadre/server/findings';
+import { campaignFeature } from '@cadre/server/campaign';
+import { dayPlanFeature } from '@cadre/server/day-plan';
 import { eventPrepFeature } from '@cadre/server/event-prep';
 import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } from '@cadre/server/fitness';
 import { fleetFeature } from '@cadre/server/fleet';
@@ -41,6 +43,8 @@ export const FEATURES: readonly BikeFeature[] = [
   assessmentFeature,
   scheduleFeature,
   roundsFeature,
+  dayPlanFeature,
+  campaignFeature,
   eventPrepFeature,
   calendarFeature,
   photosFeature,

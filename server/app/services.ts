@@ -3,6 +3,8 @@ import type { DataSource } from 'typeorm';
 import { Catalogue } from '@cadre/server/catalogue';
 import { Clock } from '@cadre/server/clock';
 import { Checks, dueByBuild, Rechecks } from '@cadre/server/checks';
+import { Campaigns } from '@cadre/server/campaign';
+import { DayPlans } from '@cadre/server/day-plan';
 import { EventPreps } from '@cadre/server/event-prep';
 import { Exchange } from '@cadre/server/exchange';
 import { Findings } from '@cadre/server/findings';
@@ -67,6 +69,8 @@ export function createServices(
     rechecks: new Rechecks(log.for()),
     rounds: new Rounds(source, log.for(), now),
     timedRechecks,
+    dayPlans: new DayPlans(source, log.for(), now),
+    campaigns: new Campaigns(source, log.for(), now),
     eventPreps: new EventPreps(source, log.for(), now, timedRechecks),
     bikeServices: new BikeServices(source, log.for(), now),
     torque: new Torque(source, now),

@@ -3,6 +3,7 @@ import type { EntityManager } from 'typeorm';
 import { calendarEntries, type CalendarEntry } from '@cadre/core/calendar';
 import { dayAfter } from '@cadre/core/schedule';
 import { describeFleet, siteEntity } from '@cadre/server/fleet';
+import { describeCampaigns, openCampaigns } from '@cadre/server/campaign';
 import { comingEvents, describeEvents, STEP_WORDS } from '@cadre/server/event-prep';
 import { roundEntity } from '@cadre/server/rounds';
 import { groupsAround } from '@cadre/server/schedule';
@@ -15,6 +16,7 @@ const KINDS: Readonly<Record<CalendarEntry['kind'], string>> = {
   group: t.group,
   round: t.round,
   event: t.event,
+  campaign: t.campaign,
   service: t.service,
   recheck: t.recheck,
 };
@@ -45,12 +47,16 @@ export async function siteCalendar(tx: EntityManager, siteId: string, now: numbe
     ...event,
     steps: event.steps.map((step) => ({ ...step, name: STEP_WORDS[step.step] })),
   }));
+  const campaigns = (await describeCampaigns(tx, await openCampaigns(tx))).filter(
+    (campaign) => campaign.siteId === siteId,
+  );
   const entries = calendarEntries(
     {
       sites: [site],
       bikes,
       groups,
       events,
+      campaigns,
       rounds: rounds.map((round) => ({ ...round, deadline: round.deadline.getTime() })),
     },
     now,

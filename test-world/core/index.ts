@@ -5,3 +5,6 @@ export { faultyMorning, smallBench } from './faulty-bikes';
 export { onLike } from './measured-on';
 export { valueOf, wrongFields } from './measured';
 export { TRIAL_BIKES } from './trial-bikes';
+export { drawnDay } from './drawn-days';
+export { planFaults } from './plan-faults';
+export { campaignFaults } from './campaign-faults';

@@ -98,6 +98,9 @@ const isService = computed(() => props.entry.kind === 'service');
         <ActButton type="submit">{{ t.move }}</ActButton>
       </form>
     </template>
+    <ActButton v-if="entry.kind === 'campaign'" kind="main" class="w-full" :to="{ name: 'campaigns' }">{{
+      t.openCampaigns
+    }}</ActButton>
     <ActButton v-if="entry.kind === 'event'" kind="main" class="w-full" :to="{ name: 'events' }">{{
       t.openEvents
     }}</ActButton>

@@ -1,4 +1,4 @@
-import { CalendarCheck, Flag, Hourglass, ListChecks, Users } from '@lucide/vue';
+import { CalendarCheck, CalendarRange, Flag, Hourglass, ListChecks, Users } from '@lucide/vue';
 import type { CalendarKind } from '@cadre/core/calendar';
 import * as t from './messages';
 
@@ -7,6 +7,7 @@ export const ENTRY_WORDS: Readonly<Record<CalendarKind, string>> = {
   group: t.group,
   round: t.round,
   event: t.event,
+  campaign: t.campaign,
   service: t.service,
   recheck: t.recheck,
 };
@@ -14,6 +15,7 @@ export const ENTRY_ICONS = {
   group: Users,
   round: ListChecks,
   event: Flag,
+  campaign: CalendarRange,
   service: CalendarCheck,
   recheck: Hourglass,
 } as const satisfies Readonly<Record<CalendarKind, unknown>>;
@@ -22,6 +24,7 @@ export const KINDS_SHOWN: readonly { readonly value: CalendarKind | 'all'; reado
   { value: 'group', label: t.groups },
   { value: 'round', label: t.rounds },
   { value: 'event', label: t.events },
+  { value: 'campaign', label: t.campaigns },
   { value: 'service', label: t.services },
   { value: 'recheck', label: t.rechecks },
 ];

@@ -14,6 +14,9 @@ export const services = message('Services');
 export const rechecks = message('Rechecks');
 export const group = message('Group');
 export const round = message('Round');
+export const campaign = message('Campaign');
+export const campaigns = message('Campaigns');
+export const openCampaigns = message('Open the campaigns');
 export const event = message('Event');
 export const events = message('Events');
 export const openEvents = message('Open the events');
@@ -45,7 +48,7 @@ export const dueAt = message('Due at {time}');
 export const chooseAnOpenDay = message('Choose a day on which the site is open.');
 export const helpEntry = message('Entry');
 export const helpEntryMeans = message(
-  'A group, event, round, service or recheck on its day. What is overdue stands on today.',
+  'A group, event, round, campaign, service or recheck on its day. What is overdue stands on today.',
 );
 export const helpDrag = message('Drag');
 export const helpDragMeans = message(

@@ -2,6 +2,7 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { calendarEntries, type CalendarEntry, type CalendarKind } from '@cadre/core/calendar';
 import { opensOn, siteClock, siteDay, siteTimeOn } from '@cadre/core/schedule';
 import { now as serverNow, useNow } from '@cadre/web/platform/time';
+import { useCampaigns } from '@cadre/web/campaign';
 import { useFleet } from '@cadre/web/fleet';
 import { stepWords, useEvents } from '@cadre/web/event-prep';
 import { useRounds } from '@cadre/web/rounds';
@@ -30,6 +31,8 @@ export function useCalendar(): Calendar {
   rounds.begin();
   const events = useEvents();
   events.begin();
+  const campaigns = useCampaigns();
+  campaigns.begin();
   const clock = useNow();
   const siteId = ref('');
   watch(
@@ -47,6 +50,7 @@ export function useCalendar(): Calendar {
         bikes: fleet.bikes,
         groups: fleet.groups,
         rounds: rounds.rounds,
+        campaigns: campaigns.campaigns,
         events: events.events.map((event) => ({
           ...event,
           steps: event.steps.map((step) => ({ ...step, name: stepWords[step.step].name })),

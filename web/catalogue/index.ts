@@ -8,3 +8,4 @@ export { usePolicyOn } from './use-policy-on';
 export const PolicyPractices = defineAsyncComponent(() => import('./PolicyPractices.vue'));
 export const LookDrawing = defineAsyncComponent(() => import('./LookDrawing.vue'));
 export const StartChecklist = defineAsyncComponent(() => import('./StartChecklist.vue'));
+export { useCheckMinutes } from './use-check-minutes';

@@ -2,3 +2,5 @@ import { defineAsyncComponent } from 'vue';
 
 export { repairsViews } from './views';
 export const BikeCosts = defineAsyncComponent(() => import('./BikeCosts.vue'));
+export { useBenchJobs } from './use-bench-jobs';
+export { useRepairs } from './use-repairs';

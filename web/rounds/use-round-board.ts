@@ -1,7 +1,6 @@
-import { computed, shallowRef, watch, type ComputedRef } from 'vue';
+import { computed, type ComputedRef } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Round } from '@cadre/contract/rounds';
-import { questionsOf } from '@cadre/core/catalogue';
 import {
   ABANDONED_AFTER_MS,
   countRound,
@@ -15,7 +14,7 @@ import {
 } from '@cadre/core/rounds';
 import type { Group } from '@cadre/core/schedule';
 import { useNow } from '@cadre/web/platform/time';
-import { useCatalogue } from '@cadre/web/catalogue';
+import { useCatalogue, useCheckMinutes } from '@cadre/web/catalogue';
 import { useFleet, usePicked } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { useCandidates } from '@cadre/web/schedule';
@@ -45,10 +44,10 @@ export interface RoundBoard {
 /** A round as its board shows it: who is on which bike, what is left in which order, and when it will be done. */
 export function useRoundBoard(round: () => Round): RoundBoard {
   const fleet = useFleet();
-  const catalogue = useCatalogue();
   const session = useSession();
   const picked = usePicked();
   const now = useNow();
+  const catalogue = useCatalogue();
   const candidates = useCandidates();
   const places = computed(() => new Map(candidates.value.map((each) => [each.id, each.place])));
   const needed = computed(() =>
@@ -98,32 +97,11 @@ export function useRoundBoard(round: () => Round): RoundBoard {
     return rows.value.find((row) => row.bikeId === found?.bikeId) ?? null;
   });
 
-  /** Minutes the checklist says each kind of bike takes, until the program's own are known. */
-  const minutesOfKind = shallowRef<ReadonlyMap<string, number>>(new Map());
-  watch(
-    () =>
-      `${round().checklistKey} ${[...new Set(rows.value.map((row) => row.bike.build.kind))].sort().join()}`,
-    async () => {
-      if (!catalogue.known) await catalogue.load();
-      const bikes = new Map(rows.value.map((row) => [row.bike.build.kind, row.bike]));
-      const { checklistKey } = round();
-      const found = await Promise.all(
-        [...bikes].map(async ([kind, bike]) => {
-          const checklist =
-            checklistKey === null
-              ? await catalogue.checklistFor(kind)
-              : await catalogue.checklistByKey(checklistKey);
-          const asked = checklist
-            ? questionsOf(checklist.checklist, { build: bike.build, parts: bike.parts })
-            : [];
-          return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
-        }),
-      );
-      minutesOfKind.value = new Map(found);
-    },
-    { immediate: true },
+  const checkMinutes = useCheckMinutes(
+    () => rows.value.map((row) => row.bike),
+    () => round().checklistKey,
   );
-  const minutesOf = (row: BoardRow): number => minutesOfKind.value.get(row.bike.build.kind) ?? 0;
+  const minutesOf = (row: BoardRow): number => checkMinutes(row.bike);
   /** Who marked just now, else who is meant to. */
   const hands = computed(() => {
     const busy = new Set(

@@ -3,6 +3,8 @@ import { bikesViews } from '@cadre/web/bikes';
 import { catalogueViews } from '@cadre/web/catalogue';
 import { checksViews } from '@cadre/web/checks';
 import { eventPrepViews } from '@cadre/web/event-prep';
+import { campaignViews } from '@cadre/web/campaign';
+import { dayPlanViews } from '@cadre/web/day-plan';
 import { exchangeViews } from '@cadre/web/exchange';
 import { findingsViews } from '@cadre/web/findings';
 import { assessmentViews } from '@cadre/web/assessments';
@@ -41,6 +43,8 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...calendarViews,
   ...scheduleViews,
   ...eventPrepViews,
+  ...campaignViews,
+  ...dayPlanViews,
   ...toolsViews,
   ...torqueViews,
   ...unusualRecordsViews,

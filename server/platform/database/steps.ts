@@ -1,6 +1,8 @@
 import type { QueryRunner } from 'typeorm';
 import { HASH, ID, MOMENT, TABLES } from './baseline';
 
+const WORD = 'VARCHAR(60) CHARACTER SET ascii COLLATE ascii_bin';
+
 /** One change of the database's shape. Steps are only ever added; this database cannot take one back. */
 export interface Step {
   readonly name: string;
@@ -281,6 +283,37 @@ const eventPreps: Step = {
   },
 };
 
+/** Who does what on a day, and fleets to be done by a date. */
+const plans: Step = {
+  name: 'Plans',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS day_plan (
+      id ${ID} NOT NULL,
+      siteId ${ID} NOT NULL,
+      day ${WORD} NOT NULL,
+      plan LONGTEXT NOT NULL,
+      madeBy ${ID} NOT NULL,
+      madeAt ${MOMENT} NOT NULL,
+      version INT NOT NULL,
+      PRIMARY KEY (id),
+      UNIQUE INDEX day_plan_of (siteId, day),
+      CONSTRAINT day_plan_json CHECK (JSON_VALID(plan)))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS campaign (
+      id ${ID} NOT NULL,
+      siteId ${ID} NOT NULL,
+      name VARCHAR(80) NOT NULL,
+      checklistKey ${WORD} NOT NULL,
+      byDay ${WORD} NOT NULL,
+      plan LONGTEXT NOT NULL,
+      madeBy ${ID} NOT NULL,
+      madeAt ${MOMENT} NOT NULL,
+      ended TINYINT NOT NULL,
+      version INT NOT NULL,
+      PRIMARY KEY (id),
+      CONSTRAINT campaign_json CHECK (JSON_VALID(plan)))`);
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -299,4 +332,5 @@ export const STEPS: readonly Step[] = [
   checkExposures,
   calendarAddresses,
   eventPreps,
+  plans,
 ];

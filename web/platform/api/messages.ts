@@ -231,6 +231,7 @@ export const record = message('record');
 export const check = message('check');
 export const checklist = message('checklist');
 export const finding = message('finding');
+export const campaign = message('campaign');
 export const event = message('event');
 export const group = message('group');
 export const model = message('model');

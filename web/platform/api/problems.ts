@@ -18,6 +18,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   address: t.address,
   assessment: t.assessment,
   bike: t.bike,
+  campaign: t.campaign,
   chain: t.record,
   check: t.check,
   checklist: t.checklist,

@@ -1,0 +1,2 @@
+export { IntegerModel, type Term } from './model';
+export { solve } from './solve';

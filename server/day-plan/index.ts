@@ -1,0 +1,3 @@
+export { dayPlanFeature } from './feature';
+export { dayPlanRoutes } from './routes';
+export { DayPlans } from './service';

@@ -1,0 +1,2 @@
+export { useCampaigns } from './use-campaigns';
+export { campaignViews } from './views';

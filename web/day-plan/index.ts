@@ -1,0 +1,1 @@
+export { dayPlanViews } from './views';

@@ -1,0 +1,1 @@
+export { useSolver } from './use-solver';
