@@ -8,6 +8,8 @@ export const STEP_MINUTES = 5;
 const DONE = 1_000_000;
 /** Then the busiest day is as short as can be: a step of minutes. */
 const BUSIEST = 100;
+/** Then nobody has much more than the others: a step of the minutes of whoever has most. */
+const BUSIEST_PERSON = 20;
 /** Then a bike stays where it stood, unless the busiest day gets a quarter of an hour shorter by moving it. */
 const STAYS = 300;
 /** Then the earlier day. */
@@ -37,6 +39,8 @@ export interface CampaignModel {
   readonly staying: readonly { readonly variable: number; readonly doing: number; readonly most: number }[];
   /** The steps of minutes of the busiest day. */
   readonly busiest: number;
+  /** The same of the busiest person, over all days. */
+  readonly busiestPerson: number;
   readonly fixed: Fixed;
   /** Minutes each person has on each day. */
   readonly room: readonly (readonly number[])[];
@@ -83,6 +87,8 @@ export function campaignModel(problem: CampaignProblem): CampaignModel {
       }
   const spentOn = days.map((_day, at) => fixed.spent.reduce((sum, each) => sum + (each[at] ?? 0), 0));
   const busiest = model.variable(Math.ceil((stands * standMinutes) / STEP_MINUTES), -BUSIEST);
+  const allMinutes = problem.bikes.reduce((sum, bike) => sum + bike.minutes + STEP_MINUTES, 0);
+  const busiestPerson = model.variable(Math.ceil(allMinutes / STEP_MINUTES), -BUSIEST_PERSON);
   const staying = doing.flatMap(({ variable, of, person, day }) => {
     const stood = (problem.before ?? []).filter(
       (slot) =>
@@ -113,10 +119,18 @@ export function campaignModel(problem: CampaignProblem): CampaignModel {
     for (const person of people.keys())
       model.atMost(load(own.filter((each) => each.person === person)), room(person, day));
   }
+  for (const [person, spent] of fixed.spent.entries())
+    model.atMost(
+      [
+        ...load(doing.filter((each) => each.person === person)),
+        { variable: busiestPerson, times: -STEP_MINUTES },
+      ],
+      -spent.reduce((sum, minutes) => sum + minutes, 0),
+    );
   for (const [of, { bikes }] of classes.entries())
     model.atMost(
       doing.filter((each) => each.of === of).map(({ variable }) => ({ variable, times: 1 })),
       bikes.length,
     );
-  return { classes, doing, staying, model, busiest, fixed, room: rooms, spentOn };
+  return { classes, doing, staying, model, busiest, busiestPerson, fixed, room: rooms, spentOn };
 }

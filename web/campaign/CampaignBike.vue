@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import type { Campaign } from '@cadre/contract/campaign';
 import { dayWords } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
@@ -21,10 +21,14 @@ const partsOn = computed(
 const people = computed(() =>
   props.campaign.people.map((each) => ({ value: each.personId, label: fleet.nameOf(each.personId) })),
 );
+const panel = ref<HTMLElement | null>(null);
+// On a narrow screen it stands above the days: it comes into sight when a bike is chosen.
+onMounted(() => panel.value?.scrollIntoView({ block: 'nearest' }));
 </script>
 
 <template>
   <form
+    ref="panel"
     class="flex flex-wrap items-end gap-x-4 gap-y-2 rounded-lg border-2 border-act bg-plate px-4 py-3"
     data-campaign-bike
     @submit.prevent="emit('fix', day, personId)"

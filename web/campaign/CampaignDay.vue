@@ -44,7 +44,8 @@ const weekday = computed(() => WEEKDAYS[weekdayOf(props.day.day) - 1]?.name.slic
     <h3 class="figures flex items-baseline justify-between gap-2 leading-tight">
       <span
         ><strong>{{ weekday }} {{ dayWords(day.day).replace(/ \d{4}$/, '') }}</strong
-        ><span v-if="day.today" class="ml-1.5 text-soft">{{ t.todayWord }}</span></span
+        ><span v-if="day.today" class="ml-1.5 text-soft">{{ t.todayWord }}</span
+        ><strong v-if="day.closed" class="ml-1.5 text-held">{{ t.closedWord }}</strong></span
       >
       <span class="text-sm text-soft">{{ day.slots.length ? t.hoursOn({ hours }) : t.nothing }}</span>
     </h3>

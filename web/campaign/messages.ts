@@ -83,6 +83,7 @@ export const becauseNoRoom = message('The hours run out. Add hours, people, stan
 // CampaignDay
 export const hoursOn = message('{hours} h');
 export const todayWord = message('today');
+export const closedWord = message('closed');
 export const nothing = message('Free');
 export const fixedHere = message('fixed here');
 export const doneWord = message('done');

@@ -18,6 +18,8 @@ export interface BoardSlot extends Slot {
 export interface BoardDay {
   readonly day: string;
   readonly today: boolean;
+  /** The site stays closed on it: what stands there is moved when it is planned again. */
+  readonly closed: boolean;
   readonly slots: readonly BoardSlot[];
   readonly minutes: number;
 }
@@ -71,7 +73,7 @@ export function useBoard(campaign: () => Campaign): Board {
       .map((day): BoardDay => {
         const own = slots.value.filter((slot) => slot.day === day);
         const minutes = own.reduce((sum, slot) => sum + slot.minutes, 0);
-        return { day, today: day === today.value, slots: own, minutes };
+        return { day, today: day === today.value, closed: !open.includes(day), slots: own, minutes };
       });
   });
   const slips = computed(() => {

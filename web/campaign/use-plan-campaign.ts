@@ -1,6 +1,5 @@
-import type { Campaign } from '@cadre/contract/campaign';
+import type { Campaign, setCampaign } from '@cadre/contract/campaign';
 import type { BodyOf } from '@cadre/contract/http';
-import type { setCampaign } from '@cadre/contract/campaign';
 import { doneBy, planCampaignQuickly, type CampaignProblem, type Slot } from '@cadre/core/campaign';
 import { siteDay } from '@cadre/core/schedule';
 import { now as serverNow } from '@cadre/web/platform/time';
@@ -74,9 +73,9 @@ export function usePlanCampaign(): PlanCampaign {
       fixed.some((each) => each.bikeId === slot.bikeId && each.day === slot.day);
     const done = new Set((before?.done ?? []).map((each) => each.bikeId));
     const past = (before?.slots ?? []).filter((slot) => done.has(slot.bikeId));
-    const { people, bikes, ...rest } = wanted;
+    const { siteId, name, checklistKey, byDay, stands, standMinutes, people, bikes } = wanted;
     const body: Omit<BodyOf<typeof setCampaign>, 'id'> = {
-      ...rest,
+      ...{ siteId, name, checklistKey, byDay, stands, standMinutes },
       people: people.map((each) => ({ ...each, away: [...each.away] })),
       bikes: bikes.map((each) => ({ ...each })),
       slots: [...past, ...slots.map((slot) => ({ ...slot, fixed: isFixed(slot) }))].filter((slot) =>

@@ -139,7 +139,7 @@ async function give(bikeId: string, personId: string): Promise<void> {
             </li>
           </ul>
         </section>
-        <div class="grid items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
+        <div class="grid grid-cols-1 items-start gap-4 md:grid-cols-2 xl:grid-cols-3">
           <PlanPerson
             v-for="lane in lanes"
             :key="lane.personId"

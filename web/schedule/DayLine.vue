@@ -42,9 +42,7 @@ const out = computed(() => {
         <strong class="shrink-0" :class="short ? 'text-watch' : 'text-act'" data-cover>{{
           t.clearedNeeded({ cleared: next.cleared, needed: next.needed })
         }}</strong>
-        <span v-if="short" class="whitespace-nowrap font-semibold text-watch">{{
-          t.shortOf({ short })
-        }}</span>
+        <span v-if="short" class="min-w-0 truncate font-semibold text-watch">{{ t.shortOf({ short }) }}</span>
         <span v-else class="shrink-0 text-soft">{{ t.cleared }}</span>
       </template>
       <span v-else class="text-soft">{{ t.noGroupToday }}</span>

@@ -11,7 +11,7 @@ const { area, view } = useNavigation();
       v-for="link in area.views"
       :key="link.name"
       :to="{ name: link.name }"
-      class="inline-flex min-h-11 items-center whitespace-nowrap rounded-md px-2.5 font-semibold hover:bg-sunk"
+      class="inline-flex min-h-11 items-center whitespace-nowrap rounded-md px-2 font-semibold hover:bg-sunk"
       :class="link.name === view ? 'bg-ink! text-ground' : ''"
       :aria-current="link.name === view ? 'page' : undefined"
       >{{ link.label }}</RouterLink
