@@ -1,6 +1,7 @@
 import type { Benchmark } from '../bench/best';
 import { benchmarks } from '../bench/fitness';
 import { measureBenchmarks } from '../bench/measures';
+import { exposureBenchmarks } from '../bench/exposure';
 import { loadBenchmarks } from '../bench/load';
 import { recordBenchmarks } from '../bench/record';
 import { withDatabase } from '../bench/stand';
@@ -20,7 +21,7 @@ function tell({ name, ms, floorMs, mostMs, things, unit = 'ms' }: Benchmark): vo
 }
 
 const SUITES = {
-  core: () => Promise.resolve([...benchmarks(), ...measureBenchmarks()]),
+  core: () => Promise.resolve([...benchmarks(), ...exposureBenchmarks(), ...measureBenchmarks()]),
   record: () => withDatabase(recordBenchmarks),
   load: () => withDatabase(loadBenchmarks),
   browser: () => buildWeb().then(() => withDatabase(browserBenchmarks)),

@@ -71,6 +71,22 @@ const pickService = async (browser: Browser): Promise<void> => {
   await browser.find('[data-entry-panel]');
 };
 
+const planTheDay = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-make-plan]');
+  await browser.find('[data-plan-person]');
+};
+/** A campaign of all bikes, six weeks ahead,; it is ended again after the picture. */
+const planACampaign = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-plan-campaign]');
+  await browser.click('[data-campaign-save]');
+  await browser.click('[data-chip]');
+  await browser.find('[data-campaign-bike]');
+};
+const endIt = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-end]');
+  await browser.click('[role=alert] button:last-child');
+};
+
 const openRound = async (browser: Browser): Promise<void> => {
   await browser.click('[data-round-plate="Morning round"] a');
   await browser.find('[data-projection]');
@@ -140,12 +156,7 @@ const pictures: readonly Picture[] = [
     path: '/bikes/{H02}',
     before: showWear,
   },
-  {
-    name: 'paper',
-    size: 'tablet',
-    path: '/paper?bikes=Q05,Q06,Q07,Q08,Q18,Q19,H09,H10',
-    before: (browser) => browser.find('.paper-page td').then(() => undefined),
-  },
+  { name: 'day-plan', size: 'tablet', path: '/day-plan', before: planTheDay },
   {
     name: 'torque',
     size: 'tablet',
@@ -168,12 +179,7 @@ const pictures: readonly Picture[] = [
     path: '/stock',
     before: (browser) => browser.find('[data-item]').then(() => undefined),
   },
-  {
-    name: 'assessment',
-    size: 'tablet',
-    path: '/assessments',
-    before: (browser) => browser.find('[data-sum]').then(() => undefined),
-  },
+  { name: 'campaign', size: 'office', path: '/campaigns', before: planACampaign, after: endIt },
   { name: 'checklist-editor', size: 'office', path: '/checklists/ride-out/edit' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },
 ];

@@ -3,7 +3,7 @@ import type { DueService } from '@cadre/core/fitness';
 import { HOUR_MS } from '@cadre/core/time';
 import { factsLike } from '@cadre/test-world/core';
 import { RIDE_OUT, SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
-import { calendarEntries, checklistSettling, weekLoads, type CalendarEntry } from '.';
+import { calendarEntries, checklistSettling, sealantDose, weekLoads, type CalendarEntry } from '.';
 
 // Half an hour before midnight in Madrid, where it is an hour later than in UTC.
 const NOW = Date.parse('2026-11-30T22:30:00Z');
@@ -91,10 +91,18 @@ describe('the calendar', () => {
       { bikeId: 'c', day: '2026-12-02' },
       { bikeId: 'd', day: '2026-11-20' },
     ];
-    const campaigns = [{ id: 'k', siteId: 'quay', name: 'Spring', slots, done: [{ bikeId: 'b' }] }];
-    expect(days([], { campaigns })).toEqual([
+    const bikes = [
+      { bikeId: 'a', partsOn: '2026-12-01' },
+      { bikeId: 'b', partsOn: '2026-12-01' },
+      { bikeId: 'c', partsOn: null },
+    ];
+    const campaigns = [{ id: 'k', siteId: 'quay', name: 'Spring', slots, bikes, done: [{ bikeId: 'b' }] }];
+    const deliveries = [{ id: 'r', siteId: 'quay', bikeId: 'e', what: 'Sea pads', at: at(60) }];
+    expect(days([], { campaigns, deliveries })).toEqual([
       '2026-11-30 campaign Spring d overdue',
+      '2026-12-01 delivery Spring a',
       '2026-12-02 campaign Spring a+c',
+      '2026-12-03 delivery Sea pads e',
     ]);
   });
   it('shows a recheck with a time, and none that waits for outings', () => {
@@ -120,9 +128,23 @@ describe('the checklist done for a service', () => {
     expect(of('chain-lube')).toBe('lube');
   });
   it('is none where every one asks far more, or nothing settles it', () => {
-    expect(of('sealant')).toBeUndefined();
+    expect(of('sealant')).toBe('sealant');
+    expect(of('post-freed')).toBeUndefined();
     expect(of('chain-lube', 'sealant')).toBeUndefined();
     expect(of()).toBeUndefined();
+  });
+});
+
+describe('the sealant of a service', () => {
+  it('is what is stated of the tubeless tyres, and says how many state nothing', () => {
+    const tubeless = { tyreFront: 'tubeless', tyreRear: 'tubeless' } as const;
+    expect(
+      sealantDose([
+        { build: tubeless, fit: { sealantFront: 60, sealantRear: 80 } },
+        { build: tubeless, fit: { sealantFront: 60 } },
+        { build: { tyreFront: 'tube', tyreRear: 'tube' }, fit: { sealantFront: 60 } },
+      ]),
+    ).toEqual({ ml: 200, unstated: 1 });
   });
 });
 

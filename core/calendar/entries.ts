@@ -1,7 +1,7 @@
 import type { FitnessFacts } from '@cadre/core/fitness';
 import { siteDay } from '@cadre/core/schedule';
 
-export type CalendarKind = 'group' | 'round' | 'event' | 'campaign' | 'service' | 'recheck';
+export type CalendarKind = 'group' | 'round' | 'event' | 'campaign' | 'delivery' | 'service' | 'recheck';
 
 /** Something that stands on a day of a site's calendar. */
 export interface CalendarEntry {
@@ -60,7 +60,18 @@ export interface CalendarCampaign {
   readonly siteId: string;
   readonly name: string;
   readonly slots: readonly { readonly bikeId: string; readonly day: string }[];
+  /** Bikes that wait for parts until a day of the calendar. */
+  readonly bikes: readonly { readonly bikeId: string; readonly partsOn: string | null }[];
   readonly done: readonly { readonly bikeId: string }[];
+}
+
+/** Parts a repair waits for. */
+export interface CalendarDelivery {
+  readonly id: string;
+  readonly siteId: string;
+  readonly bikeId: string;
+  readonly what: string;
+  readonly at: number;
 }
 
 export interface CalendarGiven {
@@ -70,6 +81,7 @@ export interface CalendarGiven {
   readonly rounds: readonly CalendarRound[];
   readonly events?: readonly CalendarEvent[];
   readonly campaigns?: readonly CalendarCampaign[];
+  readonly deliveries?: readonly CalendarDelivery[];
 }
 
 /** What has no moment stands after what has one. */
@@ -139,6 +151,28 @@ export function calendarEntries(given: CalendarGiven, now: number): readonly Cal
           ...{ key: `event ${id} ${step.name}`, kind: 'event', siteId, of: id, bikeIds, overdue: false },
           ...{ name: `${name}: ${step.name}`, day: dayOf(step.deadline, siteId), at: step.deadline },
         })),
+    ]),
+    ...together([
+      ...(given.deliveries ?? []).map(({ siteId, bikeId, what, at }) => {
+        const [day, today] = [dayOf(at, siteId), dayOf(now, siteId)];
+        const late = day < today;
+        return {
+          ...{ kind: 'delivery' as const, siteId, of: what, name: what, at: null, bikeIds: [bikeId] },
+          ...{ day: late ? today : day, overdue: late },
+        };
+      }),
+      ...(given.campaigns ?? []).flatMap(({ id, siteId, name, bikes, done }) =>
+        bikes.flatMap(({ bikeId, partsOn }) =>
+          partsOn === null || partsOn < dayOf(now, siteId) || done.some((each) => each.bikeId === bikeId)
+            ? []
+            : [
+                {
+                  ...{ kind: 'delivery' as const, siteId, of: id, name, at: null, bikeIds: [bikeId] },
+                  ...{ day: partsOn, overdue: false },
+                },
+              ],
+        ),
+      ),
     ]),
     ...together(
       (given.campaigns ?? []).flatMap(({ id, siteId, name, slots, done }) => {

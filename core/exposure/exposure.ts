@@ -1,9 +1,9 @@
-import { DAY_MS, HOUR_MS } from '@cadre/core/time';
+import { HOUR_MS } from '@cadre/core/time';
 import { disturbedAt, type Fault, type Question } from '@cadre/core/catalogue';
-import { siteDay } from '@cadre/core/schedule';
 import { DAYS_UNTIL, HOURS_UNTIL, type Cause } from './cause';
 import { NO_REST, restsNot, type EarlierLook, type Rest } from './earlier-pass';
 import type { Happened } from './happened';
+import { causesOfAll, dayNumber, sumUp, type SummedUp } from './sum-up';
 
 /** Why a question is asked: what may have made a fault of it arise since its last pass, or why there is nothing to rest on. */
 export const BECAUSE = [
@@ -43,47 +43,39 @@ export interface BikeSince extends Happened {
   readonly openFindings: ReadonlySet<string>;
 }
 
-/** The nights between two moments, by the calendar of the site. */
-function nightsBetween(from: number, to: number, timeZone: string): number {
-  const day = (at: number): number => Date.parse(siteDay(at, timeZone)) / DAY_MS;
-  return Math.max(0, day(to) - day(from));
-}
-
-/** The causes of all faults of a question; null where one of them is not known. */
-function causesOf({ checkpoint }: Question, rules: ExposureRules): ReadonlySet<Cause> | null {
-  if (checkpoint.faults.length === 0) return null;
-  const known = checkpoint.faults.map((fault) => rules.causesOf(checkpoint.key, fault));
-  return known.every((each) => each !== undefined) ? new Set(known.flat()) : null;
-}
-
 /** What may have brought a fault of a question since it passed; null where nothing can have. */
 function exposedBy(
   question: Question,
   pass: EarlierLook,
   since: BikeSince,
+  { last, outings, worked }: SummedUp,
   rules: ExposureRules,
   now: number,
 ): Because | null {
-  const after = since.happenings.filter((each) => each.at >= pass.at);
   const hours = (now - pass.at) / HOUR_MS;
   if (hours < 0 || hours > rules.restDays * 24) return { code: 'too-old', count: rules.restDays };
-  for (const code of ['incident', 'changed'] as const)
-    if (after.some((each) => each.what === code)) return { code };
-  const worked = after.flatMap((each) => each.touched ?? []);
-  if (worked.some((each) => disturbedAt(question.checkpoint, each).includes(question.position)))
-    return { code: 'work' };
-  const causes = causesOf(question, rules);
-  const outings = after.filter((each) => each.what === 'outing').length;
+  if (last.incident >= pass.at) return { code: 'incident' };
+  if (last.changed >= pass.at) return { code: 'changed' };
+  const isDisturbed = worked.some(
+    ({ at, touched }) =>
+      at >= pass.at &&
+      touched.some((each) => disturbedAt(question.checkpoint, each).includes(question.position)),
+  );
+  if (isDisturbed) return { code: 'work' };
+  const causes = causesOfAll(question.checkpoint, rules.causesOf);
   // Riding can bring any stop there is.
-  if (outings > 0 && (question.critical || !causes || causes.has('outing')))
-    return { code: 'outing', count: outings };
+  if (last.outing >= pass.at && (question.critical || !causes || causes.has('outing')))
+    return { code: 'outing', count: outings.filter((at) => at >= pass.at).length };
   if (!causes) return { code: 'unknown-cause' };
-  if (causes.has('handling') && after.some((each) => each.what === 'handling')) return { code: 'handling' };
-  const nights = nightsBetween(pass.at, now, since.timeZone);
-  if (causes.has('handling') && !since.lockedAway && nights > 0) return { code: 'night', count: nights };
-  if (causes.has('weather') && since.outdoors && nights > 0) return { code: 'weather', count: nights };
-  if (causes.has('hours') && hours >= HOURS_UNTIL) return { code: 'hours', count: Math.floor(hours) };
-  if (causes.has('age') && hours >= DAYS_UNTIL * 24) return { code: 'age', count: Math.floor(hours / 24) };
+  const handled = causes.has('handling');
+  if (handled && last.handling >= pass.at) return { code: 'handling' };
+  const unlocked = handled && !since.lockedAway;
+  if (unlocked || (since.outdoors && causes.has('weather'))) {
+    const nights = Math.max(0, dayNumber(now, since.timeZone) - dayNumber(pass.at, since.timeZone));
+    if (nights > 0) return { code: unlocked ? 'night' : 'weather', count: nights };
+  }
+  if (hours >= HOURS_UNTIL && causes.has('hours')) return { code: 'hours', count: Math.floor(hours) };
+  if (hours >= DAYS_UNTIL * 24 && causes.has('age')) return { code: 'age', count: Math.floor(hours / 24) };
   return null;
 }
 
@@ -94,19 +86,21 @@ export type Exposure = { readonly asked: Because } | { readonly rests: Rest };
  * happened since: any outing exposes every critical, what has no cause stated is exposed by anything, and an open finding is always asked.
  *
  * @param now when the check is begun or signed, in milliseconds
+ * @param summed what was done with the bike, where it is asked for many questions
  */
 export function exposureOf(
   question: Question,
   since: BikeSince,
   rules: ExposureRules,
   now: number,
+  summed: SummedUp = sumUp(since),
 ): Exposure {
   if (rules.everyDay.has(question.checkpoint.key)) return { asked: { code: 'every-day' } };
   if (since.openFindings.has(question.key)) return { asked: { code: 'open-finding' } };
   const look = since.looks.get(question.key) ?? null;
   const not = restsNot(look);
   if (not || !look) return { asked: { code: not ?? 'no-look' } };
-  const asked = exposedBy(question, look, since, rules, now);
+  const asked = exposedBy(question, look, since, summed, rules, now);
   if (asked) return { asked };
   const { markId, checkId, by, at } = look;
   return { rests: { key: question.key, markId, checkId, by, at } };
@@ -124,16 +118,15 @@ export function checkExposure(
   rules: ExposureRules,
   now: number,
 ): CheckExposure {
-  const all = questions.map((question) => ({
-    key: question.key,
-    exposure: exposureOf(question, since, rules, now),
-  }));
-  return {
-    asked: all.flatMap(({ key, exposure }) =>
-      'asked' in exposure ? [{ key, because: exposure.asked }] : [],
-    ),
-    rests: all.flatMap(({ exposure }) => ('rests' in exposure ? [exposure.rests] : [])),
-  };
+  const summed = sumUp(since);
+  const asked: { key: string; because: Because }[] = [];
+  const rests: Rest[] = [];
+  for (const question of questions) {
+    const exposure = exposureOf(question, since, rules, now, summed);
+    if ('asked' in exposure) asked.push({ key: question.key, because: exposure.asked });
+    else rests.push(exposure.rests);
+  }
+  return { asked, rests };
 }
 
 /**

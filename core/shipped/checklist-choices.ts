@@ -501,6 +501,9 @@ export const INTAKE = [
   'test-ride',
 ];
 
+/** Of tubeless tyres: it goes in through the valve, and clogs it. */
+export const SEALANT = ['sealant', 'valve'];
+
 /** What has to be ordered or booked in time for an event. */
 export const EVENT_ORDER = [
   'rim',

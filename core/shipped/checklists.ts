@@ -143,6 +143,12 @@ export const SHIPPED_CHECKLISTS: readonly ChecklistVersion[] = [
     keys: choices.LIGHTS,
   }),
   checklist({
+    key: 'sealant',
+    name: 'Sealant',
+    purpose: 'One station: sealant looked at and topped up, bottle in hand.',
+    keys: choices.SEALANT,
+  }),
+  checklist({
     key: 'season-opening',
     name: 'Season opening',
     purpose: 'Strip, measure, set right, ride: the whole bike before the season.',

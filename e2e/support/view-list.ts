@@ -101,6 +101,28 @@ export function viewList(at: LookedAt) {
     await at.browser.click('[data-limit-group=pads]');
     await at.browser.type('[data-limit=padFault] input', '9');
   };
+  const planTheDay = async (): Promise<void> => {
+    await at.browser.click('[data-make-plan]');
+    await at.browser.find('[data-plan-person]');
+  };
+  const openCampaignForm = async (): Promise<void> => {
+    await at.browser.click('[data-plan-campaign]');
+    await at.browser.click('[data-add-parts]');
+    await at.browser.find('[data-parts-day]');
+  };
+  const planACampaign = async (): Promise<void> => {
+    await at.browser.click('[data-plan-campaign]');
+    await at.browser.click('[data-campaign-save]');
+    await at.browser.click('[data-chip]');
+    await at.browser.find('[data-campaign-bike]');
+  };
+  const planAnEvent = async (): Promise<void> => {
+    await at.browser.click('[data-plan-event]');
+    await at.browser.type('[data-event-name]', 'Lake ride');
+    await at.browser.click('[data-event-save]');
+    await at.browser.find('[data-event]');
+    await at.browser.click('[data-plan-event]');
+  };
   const views: readonly {
     name: string;
     path: () => string;
@@ -170,9 +192,25 @@ export function viewList(at: LookedAt) {
     { name: 'model form', path: () => `/models/${at.ids.model}`, wait: '[data-fit]' },
     { name: 'figures', path: () => '/figures', wait: '[data-figure=trike]' },
     { name: 'groups', path: () => '/groups', wait: '[data-group-row]', before: typeGroups },
-    { name: 'day-plan', path: () => '/day-plan', wait: '[data-who]' },
-    { name: 'campaigns', path: () => '/campaigns', wait: '[data-campaigns] [data-plan-campaign]' },
-    { name: 'events', path: () => '/events', wait: '[data-events] [data-plan-event]' },
+    { name: 'day-plan', path: () => '/day-plan', wait: '[data-make-plan]', before: planTheDay },
+    {
+      name: 'campaigns',
+      path: () => '/campaigns',
+      wait: '[data-campaigns] [data-plan-campaign]',
+      before: planACampaign,
+    },
+    {
+      name: 'campaign form',
+      path: () => '/campaigns',
+      wait: '[data-campaigns] [data-plan-campaign]',
+      before: openCampaignForm,
+    },
+    {
+      name: 'events',
+      path: () => '/events',
+      wait: '[data-events] [data-plan-event]',
+      before: planAnEvent,
+    },
     { name: 'calendar', path: () => '/calendar', wait: '[data-days] [data-entry]' },
     { name: 'opening-days', path: () => '/opening-days', wait: '[data-add-day]' },
     { name: 'lists', path: () => '/lists', wait: '[data-file]' },

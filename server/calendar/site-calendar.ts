@@ -5,6 +5,7 @@ import { dayAfter } from '@cadre/core/schedule';
 import { describeFleet, siteEntity } from '@cadre/server/fleet';
 import { describeCampaigns, openCampaigns } from '@cadre/server/campaign';
 import { comingEvents, describeEvents, STEP_WORDS } from '@cadre/server/event-prep';
+import { repairEntity } from '@cadre/server/repairs';
 import { roundEntity } from '@cadre/server/rounds';
 import { groupsAround } from '@cadre/server/schedule';
 import * as t from './messages';
@@ -17,6 +18,7 @@ const KINDS: Readonly<Record<CalendarEntry['kind'], string>> = {
   round: t.round,
   event: t.event,
   campaign: t.campaign,
+  delivery: t.delivery,
   service: t.service,
   recheck: t.recheck,
 };
@@ -50,6 +52,13 @@ export async function siteCalendar(tx: EntityManager, siteId: string, now: numbe
   const campaigns = (await describeCampaigns(tx, await openCampaigns(tx))).filter(
     (campaign) => campaign.siteId === siteId,
   );
+  const own = new Set(bikes.map((bike) => bike.id));
+  const started = await tx.getRepository(repairEntity).findBy({ state: 'started' });
+  const deliveries = started.flatMap(({ id, bikeId, plan: { waits } }) =>
+    own.has(bikeId) && waits?.for === 'parts' && waits.until !== null
+      ? [{ id, siteId, bikeId, what: waits.what, at: waits.until }]
+      : [],
+  );
   const entries = calendarEntries(
     {
       sites: [site],
@@ -57,6 +66,7 @@ export async function siteCalendar(tx: EntityManager, siteId: string, now: numbe
       groups,
       events,
       campaigns,
+      deliveries,
       rounds: rounds.map((round) => ({ ...round, deadline: round.deadline.getTime() })),
     },
     now,

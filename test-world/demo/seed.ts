@@ -10,6 +10,7 @@ import { moveBike } from '@cadre/contract/fleet';
 import { getWall } from '@cadre/contract/wall';
 import { openAssessment } from '@cadre/contract/assessments';
 import { addGroup } from '@cadre/contract/schedule';
+import { setEventPrep } from '@cadre/contract/event-prep';
 import { makeRound, setStandingRound } from '@cadre/contract/rounds';
 import { setCompetence } from '@cadre/contract/people';
 import { finishRepair, hangTag, planRepair, startRepair } from '@cadre/contract/repairs';
@@ -179,6 +180,18 @@ class Seeder extends FleetSeeder {
         people: [this.people.get('tomas') ?? '', this.people.get('pia') ?? ''],
         deadline: siteTimeToday(now + 18 * DAY_MS, DEMO_ZONE, '17:00'),
         at: this.now,
+      },
+    });
+    await lead.send(setEventPrep, {
+      params: { id: newId() },
+      body: {
+        id: newId(),
+        siteId: siteOf('Hill hut'),
+        name: 'Estuary ride',
+        startsAt: siteTimeToday(now + 12 * DAY_MS, DEMO_ZONE, '09:30'),
+        bikeIds: hardtails.slice(0, 8),
+        people: [],
+        version: null,
       },
     });
   }

@@ -18,7 +18,7 @@ const props = defineProps<{
 const emit = defineEmits<{ move: [day: string] }>();
 const fleet = useFleet();
 const session = useSession();
-const { bikes, checklist, batch, refusal, doneOnAll, makeRound } = useEntryActs(() => props.entry);
+const { bikes, checklist, sealant, batch, refusal, doneOnAll, makeRound } = useEntryActs(() => props.entry);
 const day = ref(props.entry.day);
 const site = computed(() => fleet.siteById.get(props.entry.siteId));
 const time = computed(() => (props.entry.at === null ? '' : clock(props.entry.at, site.value?.timeZone)));
@@ -60,6 +60,13 @@ const isService = computed(() => props.entry.kind === 'service');
         >{{ bike.tag }}</RouterLink
       >
     </p>
+    <p v-if="sealant && (sealant.ml > 0 || sealant.unstated > 0)" class="figures leading-snug" data-sealant>
+      <template v-if="sealant.ml > 0">{{ t.sealantTakes({ ml: sealant.ml }) }} </template><span
+        v-if="sealant.unstated > 0"
+        class="text-soft"
+        >{{ t.sealantUnstated({ tyres: sealant.unstated }) }}</span
+      >
+    </p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div v-if="isService && bikes.length" class="flex flex-col gap-2">
       <ActButton v-if="batch && session.may('mark')" kind="main" :to="batch" data-batch>{{
@@ -98,6 +105,9 @@ const isService = computed(() => props.entry.kind === 'service');
         <ActButton type="submit">{{ t.move }}</ActButton>
       </form>
     </template>
+    <ActButton v-if="entry.kind === 'delivery'" kind="main" class="w-full" :to="{ name: 'bench' }">{{
+      t.openBench
+    }}</ActButton>
     <ActButton v-if="entry.kind === 'campaign'" kind="main" class="w-full" :to="{ name: 'campaigns' }">{{
       t.openCampaigns
     }}</ActButton>

@@ -20,7 +20,7 @@ const LoadChart = defineAsyncComponent(() => import('./LoadChart.vue'));
 const fleet = useFleet();
 const session = useSession();
 const calendar = useCalendar();
-const { siteId, kind, tag, tagUnknown, entries, picked, entry, today } = calendar;
+const { siteId, kind, person, tag, tagUnknown, entries, picked, entry, today } = calendar;
 const refusal = useRefusal();
 const said = ref('');
 onMounted(() => {
@@ -112,6 +112,17 @@ async function dropped(moved: CalendarEntry, day: string, back: () => void): Pro
           :options="KINDS_SHOWN"
           :chosen="[kind]"
           @toggle="(value) => (kind = value)"
+        />
+        <SelectField
+          v-if="(fleet.wall?.people.length ?? 0) > 1"
+          v-model="person"
+          class="max-w-60"
+          :label="t.person"
+          :options="[
+            { value: '', label: t.everyone },
+            ...(fleet.wall?.people ?? []).map((each) => ({ value: each.id, label: each.name })),
+          ]"
+          data-only-person
         />
         <TextField
           v-model="tag"

@@ -1,4 +1,4 @@
-import { CalendarCheck, CalendarRange, Flag, Hourglass, ListChecks, Users } from '@lucide/vue';
+import { CalendarCheck, CalendarRange, Flag, PackageOpen, Hourglass, ListChecks, Users } from '@lucide/vue';
 import type { CalendarKind } from '@cadre/core/calendar';
 import * as t from './messages';
 
@@ -8,6 +8,7 @@ export const ENTRY_WORDS: Readonly<Record<CalendarKind, string>> = {
   round: t.round,
   event: t.event,
   campaign: t.campaign,
+  delivery: t.delivery,
   service: t.service,
   recheck: t.recheck,
 };
@@ -16,6 +17,7 @@ export const ENTRY_ICONS = {
   round: ListChecks,
   event: Flag,
   campaign: CalendarRange,
+  delivery: PackageOpen,
   service: CalendarCheck,
   recheck: Hourglass,
 } as const satisfies Readonly<Record<CalendarKind, unknown>>;
@@ -25,6 +27,7 @@ export const KINDS_SHOWN: readonly { readonly value: CalendarKind | 'all'; reado
   { value: 'round', label: t.rounds },
   { value: 'event', label: t.events },
   { value: 'campaign', label: t.campaigns },
+  { value: 'delivery', label: t.deliveries },
   { value: 'service', label: t.services },
   { value: 'recheck', label: t.rechecks },
 ];

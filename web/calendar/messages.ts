@@ -17,6 +17,15 @@ export const round = message('Round');
 export const campaign = message('Campaign');
 export const campaigns = message('Campaigns');
 export const openCampaigns = message('Open the campaigns');
+export const sealantTakes = message('Takes {ml} ml of sealant.');
+export const sealantUnstated = message(
+  '{tyres, plural, one {# tyre has} other {# tyres have}} no dose on the fit list.',
+);
+export const person = message('Person');
+export const everyone = message('Everyone');
+export const delivery = message('Parts arriving');
+export const deliveries = message('Parts');
+export const openBench = message('Open the bench');
 export const event = message('Event');
 export const events = message('Events');
 export const openEvents = message('Open the events');

@@ -1,9 +1,10 @@
-import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
+import { computed, onMounted, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { calendarEntries, type CalendarEntry, type CalendarKind } from '@cadre/core/calendar';
 import { opensOn, siteClock, siteDay, siteTimeOn } from '@cadre/core/schedule';
 import { now as serverNow, useNow } from '@cadre/web/platform/time';
 import { useCampaigns } from '@cadre/web/campaign';
 import { useFleet } from '@cadre/web/fleet';
+import { useRepairs } from '@cadre/web/repairs';
 import { stepWords, useEvents } from '@cadre/web/event-prep';
 import { useRounds } from '@cadre/web/rounds';
 
@@ -11,6 +12,8 @@ export interface Calendar {
   /** The site whose days are shown; empty: all. */
   readonly siteId: Ref<string>;
   readonly kind: Ref<CalendarKind | 'all'>;
+  /** Only what this person does, or nobody in particular; empty: everyone. */
+  readonly person: Ref<string>;
   /** Only what is of the bike with this tag. */
   readonly tag: Ref<string>;
   readonly tagUnknown: ComputedRef<boolean>;
@@ -41,20 +44,45 @@ export function useCalendar(): Calendar {
     { immediate: true },
   );
   const kind = ref<CalendarKind | 'all'>('all');
+  const person = ref('');
   const tag = ref('');
   const picked = ref<string | null>(null);
+  const isFor = (people: readonly string[]): boolean =>
+    person.value === '' || people.length === 0 || people.includes(person.value);
+  const bench = useRepairs();
+  onMounted(() => void bench.load());
+  watch(
+    () => fleet.wall,
+    () => void bench.load(),
+  );
+  const deliveries = computed(() =>
+    bench.repairs.value.flatMap(({ id, bikeId, plan, state }) => {
+      const bike = fleet.bikeById.get(bikeId);
+      const waits = plan.waits;
+      if (!bike || state !== 'started' || waits?.for !== 'parts' || waits.until === null) return [];
+      return [{ id, siteId: bike.siteId, bikeId, what: waits.what, at: waits.until }];
+    }),
+  );
   const all = computed(() =>
     calendarEntries(
       {
         sites: fleet.wall?.sites ?? [],
-        bikes: fleet.bikes,
-        groups: fleet.groups,
-        rounds: rounds.rounds,
-        campaigns: campaigns.campaigns,
-        events: events.events.map((event) => ({
-          ...event,
-          steps: event.steps.map((step) => ({ ...step, name: stepWords[step.step].name })),
+        // What is nobody's in particular is everybody's; groups and what falls due belong to no person.
+        bikes: person.value ? [] : fleet.bikes,
+        groups: person.value ? [] : fleet.groups,
+        rounds: rounds.rounds.filter((round) => isFor(round.people)),
+        deliveries: person.value ? [] : deliveries.value,
+        campaigns: campaigns.campaigns.map((campaign) => ({
+          ...campaign,
+          slots: campaign.slots.filter((slot) => isFor([slot.personId])),
+          bikes: person.value ? [] : campaign.bikes,
         })),
+        events: events.events
+          .filter((event) => isFor(event.people))
+          .map((event) => ({
+            ...event,
+            steps: event.steps.map((step) => ({ ...step, name: stepWords[step.step].name })),
+          })),
       },
       clock.value,
     ),
@@ -73,6 +101,7 @@ export function useCalendar(): Calendar {
   return {
     siteId,
     kind,
+    person,
     tag,
     tagUnknown: computed(() => wanted.value !== '' && bike.value === null),
     entries,

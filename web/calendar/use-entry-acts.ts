@@ -2,7 +2,7 @@ import { computed, onMounted, shallowRef, type ComputedRef, type Ref } from 'vue
 import { v7 as newId } from 'uuid';
 import type { RouteLocationRaw } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import { checklistSettling, type CalendarEntry } from '@cadre/core/calendar';
+import { checklistSettling, sealantDose, type SealantDose, type CalendarEntry } from '@cadre/core/calendar';
 import type { ChecklistVersion } from '@cadre/core/catalogue';
 import { nextOpenDay, siteTimeOn } from '@cadre/core/schedule';
 import { rulesOfProgram } from '@cadre/core/services';
@@ -19,6 +19,8 @@ export interface EntryActs {
   readonly bikes: ComputedRef<readonly Bike[]>;
   /** The checklist that settles the service with little else asked; none where every one of them asks far more. */
   readonly checklist: Ref<ChecklistVersion | null>;
+  /** What a service of sealant takes from the bottle; null for any other. */
+  readonly sealant: ComputedRef<SealantDose | null>;
   readonly batch: ComputedRef<RouteLocationRaw | null>;
   readonly refusal: Refusal;
   /** What was done, in words; nothing where it was refused. */
@@ -59,6 +61,16 @@ export function useEntryActs(entry: () => CalendarEntry): EntryActs {
       all.flatMap((each) => (each ? [each.checklist] : [])),
     );
   }
+  /** What a service of sealant takes from the bottle; null for any other. */
+  const sealant = computed((): SealantDose | null => {
+    if (entry().kind !== 'service' || entry().of !== 'sealant') return null;
+    return sealantDose(
+      bikes.value.map((bike) => ({
+        build: bike.build,
+        fit: { ...fleet.modelOf(bike)?.fit, ...bike.fit, ...bike.marked },
+      })),
+    );
+  });
   const batch = computed((): RouteLocationRaw | null => {
     const list = checklist.value;
     if (!list) return null;
@@ -91,5 +103,5 @@ export function useEntryActs(entry: () => CalendarEntry): EntryActs {
     roundId = newId();
     return t.roundMade({ day: dayWords(open) });
   }
-  return { bikes, checklist, batch, refusal, doneOnAll, makeRound };
+  return { bikes, checklist, sealant, batch, refusal, doneOnAll, makeRound };
 }

@@ -3,7 +3,7 @@ import * as t from './messages';
 /** What each shipped checklist is for, in the order one looks for it. */
 const GROUPS = [
   { title: t.everyDay, keys: ['ride-out', 'ride-out-children', 'turnaround', 'return'] },
-  { title: t.oneStationOnMany, keys: ['pressures', 'lube', 'bolts', 'lights'] },
+  { title: t.oneStationOnMany, keys: ['pressures', 'lube', 'bolts', 'lights', 'sealant'] },
   { title: t.seasonStorage, keys: ['season-opening', 'wet-season', 'lay-up'] },
   { title: t.arrivalLayUp, keys: ['new-bike', 'assessment', 'event-order', 'event', 'event-morning'] },
   { title: t.afterIncident, keys: ['after-crash', 'after-transport', 'after-immersion'] },
