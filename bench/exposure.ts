@@ -45,10 +45,12 @@ export function exposureBenchmarks(): readonly Benchmark[] {
     for (const { questions, since } of bikes)
       for (const { key } of questions) if (since.looks.get(key)?.outcome === 'pass') rested += 1;
   };
+  const times = { ms: best(run), floorMs: best(floor) };
+  if (rested === 0) throw new Error('nothing rests: this measures nothing');
   return [
     {
       ...{ name: 'what 5,000 bikes are asked by exposure', mostMs: 100 },
-      ...{ ms: best(run), floorMs: best(floor) },
+      ...times,
     },
   ];
 }

@@ -3,7 +3,7 @@ import { disturbedAt, type Fault, type Question } from '@cadre/core/catalogue';
 import { DAYS_UNTIL, HOURS_UNTIL, type Cause } from './cause';
 import { NO_REST, restsNot, type EarlierLook, type Rest } from './earlier-pass';
 import type { Happened } from './happened';
-import { causesOfAll, dayNumber, sumUp, type SummedUp } from './sum-up';
+import { dayNumber, questionsUnder, sumUp, type SummedUp, type UnderRules } from './sum-up';
 
 /** Why a question is asked: what may have made a fault of it arise since its last pass, or why there is nothing to rest on. */
 export const BECAUSE = [
@@ -43,29 +43,37 @@ export interface BikeSince extends Happened {
   readonly openFindings: ReadonlySet<string>;
 }
 
+function outingsSince(outings: readonly number[], from: number): number {
+  let count = 0;
+  for (const at of outings) if (at >= from) count += 1;
+  return count;
+}
+
 /** What may have brought a fault of a question since it passed; null where nothing can have. */
 function exposedBy(
   question: Question,
   pass: EarlierLook,
   since: BikeSince,
   { last, outings, worked }: SummedUp,
-  rules: ExposureRules,
+  causes: UnderRules['causes'],
+  restDays: number,
   now: number,
 ): Because | null {
   const hours = (now - pass.at) / HOUR_MS;
-  if (hours < 0 || hours > rules.restDays * 24) return { code: 'too-old', count: rules.restDays };
+  if (hours < 0 || hours > restDays * 24) return { code: 'too-old', count: restDays };
   if (last.incident >= pass.at) return { code: 'incident' };
   if (last.changed >= pass.at) return { code: 'changed' };
-  const isDisturbed = worked.some(
-    ({ at, touched }) =>
-      at >= pass.at &&
-      touched.some((each) => disturbedAt(question.checkpoint, each).includes(question.position)),
-  );
+  const isDisturbed =
+    worked.length > 0 &&
+    worked.some(
+      ({ at, touched }) =>
+        at >= pass.at &&
+        touched.some((each) => disturbedAt(question.checkpoint, each).includes(question.position)),
+    );
   if (isDisturbed) return { code: 'work' };
-  const causes = causesOfAll(question.checkpoint, rules.causesOf);
   // Riding can bring any stop there is.
   if (last.outing >= pass.at && (question.critical || !causes || causes.has('outing')))
-    return { code: 'outing', count: outings.filter((at) => at >= pass.at).length };
+    return { code: 'outing', count: outingsSince(outings, pass.at) };
   if (!causes) return { code: 'unknown-cause' };
   const handled = causes.has('handling');
   if (handled && last.handling >= pass.at) return { code: 'handling' };
@@ -81,29 +89,43 @@ function exposedBy(
 
 export type Exposure = { readonly asked: Because } | { readonly rests: Rest };
 
+const EVERY_DAY: Because = { code: 'every-day' };
+const OPEN_FINDING: Because = { code: 'open-finding' };
+
+/** Why a question is asked; null where it rests on the look. */
+function becauseOf(
+  question: Question,
+  look: EarlierLook | null,
+  since: BikeSince,
+  summed: SummedUp,
+  { everyDay, causes }: UnderRules,
+  restDays: number,
+  now: number,
+): Because | null {
+  if (everyDay) return EVERY_DAY;
+  if (since.openFindings.size > 0 && since.openFindings.has(question.key)) return OPEN_FINDING;
+  const not = restsNot(look);
+  if (not || !look) return { code: not ?? 'no-look' };
+  return exposedBy(question, look, since, summed, causes, restDays, now);
+}
+
 /**
  * Whether a question has to be asked of a bike, with why, or rests on its last pass. It rests only where nothing that can bring any of its faults has
  * happened since: any outing exposes every critical, what has no cause stated is exposed by anything, and an open finding is always asked.
  *
  * @param now when the check is begun or signed, in milliseconds
- * @param summed what was done with the bike, where it is asked for many questions
  */
 export function exposureOf(
   question: Question,
   since: BikeSince,
   rules: ExposureRules,
   now: number,
-  summed: SummedUp = sumUp(since),
 ): Exposure {
-  if (rules.everyDay.has(question.checkpoint.key)) return { asked: { code: 'every-day' } };
-  if (since.openFindings.has(question.key)) return { asked: { code: 'open-finding' } };
-  const look = since.looks.get(question.key) ?? null;
-  const not = restsNot(look);
-  if (not || !look) return { asked: { code: not ?? 'no-look' } };
-  const asked = exposedBy(question, look, since, summed, rules, now);
-  if (asked) return { asked };
-  const { markId, checkId, by, at } = look;
-  return { rests: { key: question.key, markId, checkId, by, at } };
+  const {
+    asked: [asked],
+    rests: [rests],
+  } = checkExposure([question], since, rules, now);
+  return rests ? { rests } : { asked: asked?.because ?? { code: 'no-look' } };
 }
 
 /** What a check asks of a bike and why, and what rests on which pass. Everything asked is in one of the two. */
@@ -119,12 +141,17 @@ export function checkExposure(
   now: number,
 ): CheckExposure {
   const summed = sumUp(since);
+  const under = questionsUnder(questions, rules);
   const asked: { key: string; because: Because }[] = [];
   const rests: Rest[] = [];
+  let at = 0;
   for (const question of questions) {
-    const exposure = exposureOf(question, since, rules, now, summed);
-    if ('asked' in exposure) asked.push({ key: question.key, because: exposure.asked });
-    else rests.push(exposure.rests);
+    const { key } = question;
+    const look = since.looks.get(key) ?? null;
+    const because = becauseOf(question, look, since, summed, under[at] as UnderRules, rules.restDays, now);
+    at += 1;
+    if (because || !look) asked.push({ key, because: because ?? { code: 'no-look' } });
+    else rests.push({ key, markId: look.markId, checkId: look.checkId, by: look.by, at: look.at });
   }
   return { asked, rests };
 }

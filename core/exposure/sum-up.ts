@@ -1,4 +1,4 @@
-import type { Checkpoint, Touched } from '@cadre/core/catalogue';
+import type { Question, Touched } from '@cadre/core/catalogue';
 import { siteDay } from '@cadre/core/schedule';
 import { DAY_MS } from '@cadre/core/time';
 import type { Cause } from './cause';
@@ -47,20 +47,38 @@ export function dayNumber(at: number, timeZone: string): number {
   return day;
 }
 
-type CausesKnown = WeakMap<Checkpoint, ReadonlySet<Cause> | null>;
-const causesKnown = new WeakMap<ExposureRules['causesOf'], CausesKnown>();
+/** What the rules say of a question, whatever bike it is asked of. */
+export interface UnderRules {
+  readonly everyDay: boolean;
+  /** The causes of all its faults; null where one of them is not known. */
+  readonly causes: ReadonlySet<Cause> | null;
+}
 
-/** The causes of all faults of a checkpoint; null where one of them is not known. A checkpoint never changes, nor does what a table says of it. */
-export function causesOfAll(
-  checkpoint: Checkpoint,
-  causesOf: ExposureRules['causesOf'],
-): ReadonlySet<Cause> | null {
-  let own = causesKnown.get(causesOf);
-  if (!own) causesKnown.set(causesOf, (own = new WeakMap()));
-  const known = own.get(checkpoint);
-  if (known !== undefined) return known;
-  const each = checkpoint.faults.map((fault) => causesOf(checkpoint.key, fault));
+function underRules({ checkpoint }: Question, rules: ExposureRules): UnderRules {
+  const each = checkpoint.faults.map((fault) => rules.causesOf(checkpoint.key, fault));
   const causes = each.length > 0 && each.every((one) => one !== undefined) ? new Set(each.flat()) : null;
-  own.set(checkpoint, causes);
-  return causes;
+  return { everyDay: rules.everyDay.has(checkpoint.key), causes };
+}
+
+interface Known {
+  readonly ofOne: WeakMap<Question, UnderRules>;
+  readonly ofAll: WeakMap<readonly Question[], readonly UnderRules[]>;
+}
+const known = new WeakMap<ExposureRules, Known>();
+
+/** What rules say of each of these questions, looked up once: neither changes once it is written. */
+export function questionsUnder(questions: readonly Question[], rules: ExposureRules): readonly UnderRules[] {
+  let own = known.get(rules);
+  if (!own) known.set(rules, (own = { ofOne: new WeakMap(), ofAll: new WeakMap() }));
+  const { ofOne, ofAll } = own;
+  let all = ofAll.get(questions);
+  if (!all) {
+    all = questions.map((question) => {
+      let answer = ofOne.get(question);
+      if (!answer) ofOne.set(question, (answer = underRules(question, rules)));
+      return answer;
+    });
+    ofAll.set(questions, all);
+  }
+  return all;
 }

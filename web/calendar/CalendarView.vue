@@ -113,24 +113,24 @@ async function dropped(moved: CalendarEntry, day: string, back: () => void): Pro
           :chosen="[kind]"
           @toggle="(value) => (kind = value)"
         />
-        <SelectField
-          v-if="(fleet.wall?.people.length ?? 0) > 1"
-          v-model="person"
-          class="max-w-60"
-          :label="t.person"
-          :options="[
-            { value: '', label: t.everyone },
-            ...(fleet.wall?.people ?? []).map((each) => ({ value: each.id, label: each.name })),
-          ]"
-          data-only-person
-        />
-        <TextField
-          v-model="tag"
-          class="max-w-60"
-          :label="t.onlyBike"
-          :error="tagUnknown ? t.noSuchBike : null"
-          data-only-bike
-        />
+        <div class="grid max-w-md grid-cols-2 gap-3">
+          <SelectField
+            v-if="(fleet.wall?.people.length ?? 0) > 1"
+            v-model="person"
+            :label="t.person"
+            :options="[
+              { value: '', label: t.everyone },
+              ...(fleet.wall?.people ?? []).map((each) => ({ value: each.id, label: each.name })),
+            ]"
+            data-only-person
+          />
+          <TextField
+            v-model="tag"
+            :label="t.onlyBike"
+            :error="tagUnknown ? t.noSuchBike : null"
+            data-only-bike
+          />
+        </div>
         <CalendarEntryPanel
           v-if="entry"
           :key="entry.key"

@@ -50,7 +50,7 @@ async function save(): Promise<void> {
       @toggle="(site) => (siteId = site)"
     />
     <section aria-labelledby="event-steps" class="space-y-1">
-      <h3 id="event-steps" class="sturdy text-xl">{{ t.preparation }}</h3>
+      <h2 id="event-steps" class="sturdy text-xl">{{ t.preparation }}</h2>
       <p v-if="Number.isNaN(startsAt)" class="text-soft">{{ t.enterStartFirst }}</p>
       <PrepSteps v-else-if="steps.length" :steps="steps" :zone="zone" />
       <p v-if="moved" class="text-watch">{{ t.movedAgain }}</p>
