@@ -5,6 +5,7 @@ import { addGroup } from '@cadre/contract/schedule';
 import { HOUR_MS } from '@cadre/core/time';
 import { faulty } from '@cadre/test-world/builders';
 import { SECRET, World } from '../testing/world';
+import { openBehindProxy } from './support/behind-proxy';
 import { Browser } from './support/browser';
 import { sweepAndSign } from './support/stand';
 
@@ -93,4 +94,32 @@ it('the day is planned by one and followed by two; who falls ill leaves the rest
     'the other browser does not follow',
   );
   expect([await lead.complaints(), await inspector.complaints()]).toEqual([[], []]);
+});
+
+it('without a network the plan is still there to be followed', async () => {
+  const behind = await openBehindProxy('tablet');
+  const { browser, proxy } = behind;
+  try {
+    await behind.world.as('lead').send(changeSite, {
+      params: { id: behind.world.siteId },
+      body: { id: newId(), name: 'Boathouse', timeZone: morningZone(), opensAt: '09:00' },
+    });
+    await behind.world.bike('N1');
+    await browser.signIn('mechanic', SECRET, '/day-plan');
+    await browser.click('[data-make-plan]');
+    await browser.find('[data-plan-item=N1]');
+    await browser.until(
+      () =>
+        browser.driver.executeAsyncScript<boolean>(
+          'const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(Boolean(navigator.serviceWorker.controller)))',
+        ),
+      'no service worker',
+    );
+    proxy.cut();
+    await browser.go('/day-plan');
+    await browser.textIs('main', /Offline: the plan may be old/);
+    await browser.find('[data-plan-item=N1]');
+  } finally {
+    await behind.close();
+  }
 });

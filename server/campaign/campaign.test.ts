@@ -25,7 +25,6 @@ it('what is done, complete checks on its checklist tell; planned again, done sta
   expect(made).toMatchObject({ version: 1, done: [] });
   await world.check(bike, { checklist: 'pressures' });
   await world.check(bike, { checklist: 'season-opening', leftOut: ['frame-whole'] });
-  expect((await open())[0]?.done).toEqual([]);
   await world.check(bike, { checklist: 'season-opening', by: 'inspector' });
   const done = [{ bikeId: bike.id, by: world.idOf('inspector') }];
   expect(await open()).toMatchObject([{ id, done }]);

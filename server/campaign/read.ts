@@ -30,7 +30,7 @@ export async function describeCampaigns(
   for (const { plan, madeAt, ended: _ended, ...row } of rows) {
     const checks = await tx.query<DoneRow[]>(
       `SELECT c.bikeId, c.signedAt, c.signedBy FROM bike_check c JOIN checklist_version v ON v.hash = c.checklistHash
-       WHERE v.\`key\` = ? AND c.state = 'signed' AND c.complete = 1 AND c.signedAt >= ? ORDER BY c.signedAt`,
+       WHERE v.\`key\` = ? AND c.state = 'signed' AND c.complete = 1 AND c.awaitsCoSign = 0 AND c.signedAt >= ? ORDER BY c.signedAt`,
       [row.checklistKey, madeAt],
     );
     const bikes = new Set(plan.bikes.map((bike) => bike.bikeId));

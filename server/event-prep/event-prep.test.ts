@@ -91,6 +91,15 @@ it('makes each round when its time has come, and gauges the tyres again after th
   expect(told && statesOf(told)).toBe('order open,clean open,soak open,morning open');
 });
 
+it('changed on its day, what was made in its time is not late', async () => {
+  const [event] = (await world.as('desk').send(listEventPreps)).events as [EventPrep];
+  const { id, bikeIds, version, startsAt } = event;
+  const changed = await plan([], { bikeIds, version, startsAt: startsAt + HOUR_MS }, id);
+  expect(changed.steps.map((step) => step.late)).toEqual([false, false, false, false]);
+  expect(changed.steps[0]?.deadline).toBe(event.steps[0]?.deadline);
+  expect(await named('the morning')).toMatchObject({ deadline: startsAt + HOUR_MS });
+});
+
 it('moved to another day, it is cleaned and set again; called off, its rounds are closed and say why', async () => {
   const [event] = (await world.as('desk').send(listEventPreps)).events as [EventPrep];
   const { id, bikeIds, version } = event;

@@ -2,7 +2,7 @@ import { In, type DataSource, type EntityManager } from 'typeorm';
 import { v5 as idFrom, v7 as newId } from 'uuid';
 import type { callOffEvent, EventPrep, listEventPreps, setEventPrep } from '@cadre/contract/event-prep';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
-import { PREP_CHECKLISTS, prepSteps } from '@cadre/core/event-prep';
+import { PREP_CHECKLISTS, PREP_STEPS, prepSteps } from '@cadre/core/event-prep';
 import { siteDay } from '@cadre/core/schedule';
 import { bikeEntity, siteEntity } from '@cadre/server/fleet';
 import {
@@ -69,9 +69,18 @@ export class EventPreps {
           siteDay(before.startsAt.getTime(), site.timeZone) !== siteDay(startsAt, site.timeZone);
         const changes: NewEvent<Events>[] = [];
         const steps: PlannedStep[] = [];
-        for (const each of counted) {
-          const earlier = before?.steps.find((step) => step.step === each.step);
+        for (const kind of PREP_STEPS) {
+          const again = counted.find((each) => each.step === kind);
+          const earlier = before?.steps.find((step) => step.step === kind);
           const round = earlier && (await tx.getRepository(roundEntity).findOneBy({ id: earlier.roundId }));
+          // What was made in its time is neither late nor too short because something else of the event is changed.
+          const made = earlier && round && !moved && (again?.late ?? true) ? earlier : undefined;
+          const each = made ?? again;
+          if (!each) {
+            if (round?.state === 'open')
+              changes.push(await roundClosed(tx, round.id, t.movedAway, this.now()));
+            continue;
+          }
           // What was ordered stays ordered; what was cleaned, set or checked for another day is done again.
           const stays = !round || !moved || (each.step === 'order' && round.state === 'open');
           steps.push({ ...each, roundId: earlier && stays ? earlier.roundId : newId() });

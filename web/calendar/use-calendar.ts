@@ -4,7 +4,7 @@ import { opensOn, siteClock, siteDay, siteTimeOn } from '@cadre/core/schedule';
 import { now as serverNow, useNow } from '@cadre/web/platform/time';
 import { useCampaigns } from '@cadre/web/campaign';
 import { useFleet } from '@cadre/web/fleet';
-import { useRepairs } from '@cadre/web/repairs';
+import { loadQuietly, useRepairs } from '@cadre/web/repairs';
 import { stepWords, useEvents } from '@cadre/web/event-prep';
 import { useRounds } from '@cadre/web/rounds';
 
@@ -50,11 +50,9 @@ export function useCalendar(): Calendar {
   const isFor = (people: readonly string[]): boolean =>
     person.value === '' || people.length === 0 || people.includes(person.value);
   const bench = useRepairs();
-  onMounted(() => void bench.load());
-  watch(
-    () => fleet.wall,
-    () => void bench.load(),
-  );
+  const loadRepairs = (): void => void loadQuietly(bench.load);
+  onMounted(loadRepairs);
+  watch(() => fleet.wall, loadRepairs);
   const deliveries = computed(() =>
     bench.repairs.value.flatMap(({ id, bikeId, plan, state }) => {
       const bike = fleet.bikeById.get(bikeId);

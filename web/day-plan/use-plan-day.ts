@@ -10,7 +10,7 @@ import { useCatalogue, useCheckMinutes } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useStock } from '@cadre/web/parts';
 import { useCrew, type CrewPerson } from '@cadre/web/people';
-import { useRepairs } from '@cadre/web/repairs';
+import { loadQuietly, useRepairs } from '@cadre/web/repairs';
 import { useCandidates } from '@cadre/web/schedule';
 import { useSolver } from '@cadre/web/solver';
 import { useDayPlans } from './use-day-plans';
@@ -72,7 +72,7 @@ export function usePlanDay(): PlanDay {
     (first) => (siteId.value ||= first ?? ''),
     { immediate: true },
   );
-  const reload = (): void => void Promise.all([stock.load(), repairs.load(), catalogue.load()]);
+  const reload = (): void => void loadQuietly(stock.load, repairs.load, catalogue.load);
   onMounted(reload);
   watch(() => fleet.wall, reload);
   const site = computed(() => fleet.siteById.get(siteId.value) ?? null);
@@ -120,6 +120,8 @@ export function usePlanDay(): PlanDay {
     if (now.work === null) return 'done';
     if (bike.whereabouts !== 'in') return 'away';
     if (item.work === 'check' && now.work === 'repair') return 'held';
+    // Repaired: what it still wants is a check, and that is planned again.
+    if (item.work === 'repair' && now.work === 'check') return 'done';
     const started = repairs.repairs.value.some((each) => each.bikeId === bike.id && each.state === 'started');
     const busy = item.work === 'check' ? bike.openCheckId !== null : started;
     return busy ? 'in-hand' : 'waiting';

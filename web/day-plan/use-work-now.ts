@@ -5,6 +5,7 @@ import type { Repair } from '@cadre/contract/repairs';
 import type { Work } from '@cadre/core/day-plan';
 import { mayGoOut, type FitnessAnswer } from '@cadre/core/fitness';
 import type { BenchJob } from '@cadre/core/repairs';
+import { useNow } from '@cadre/web/platform/time';
 import { useAnswers, useFleet } from '@cadre/web/fleet';
 import { useBenchJobs } from '@cadre/web/repairs';
 
@@ -24,8 +25,9 @@ export function useWorkNow(facts: {
 }): ComputedRef<ReadonlyMap<string, WorkNow>> {
   const fleet = useFleet();
   const answers = useAnswers();
+  const clock = useNow();
   const answer = (bike: Bike): FitnessAnswer =>
-    answers.byBike.get(bike.id) ?? fleet.fitnessOf(bike, Date.now());
+    answers.byBike.get(bike.id) ?? fleet.fitnessOf(bike, clock.value);
   const jobs = useBenchJobs({ answer, ...facts });
   return computed(() => {
     const byBike = new Map(jobs.value.map((job) => [job.bikeId, job]));
