@@ -43,10 +43,13 @@ export interface BikeSince extends Happened {
   readonly openFindings: ReadonlySet<string>;
 }
 
-function outingsSince(outings: readonly number[], from: number): number {
+/** So many outings as a reason: nearly every bike has few, and each reason is made once. */
+const FEW_OUTINGS = Array.from({ length: 30 }, (_, count): Because => ({ code: 'outing', count }));
+
+function becauseOfOutings(outings: readonly number[], from: number): Because {
   let count = 0;
   for (const at of outings) if (at >= from) count += 1;
-  return count;
+  return FEW_OUTINGS[count] ?? { code: 'outing', count };
 }
 
 /** What may have brought a fault of a question since it passed; null where nothing can have. */
@@ -73,7 +76,7 @@ function exposedBy(
   if (isDisturbed) return { code: 'work' };
   // Riding can bring any stop there is.
   if (last.outing >= pass.at && (question.critical || !causes || causes.has('outing')))
-    return { code: 'outing', count: outingsSince(outings, pass.at) };
+    return becauseOfOutings(outings, pass.at);
   if (!causes) return { code: 'unknown-cause' };
   const handled = causes.has('handling');
   if (handled && last.handling >= pass.at) return { code: 'handling' };
