@@ -25,7 +25,7 @@ const crew = useCrew();
 const refusal = useRefusal();
 const form = useCampaignForm();
 const { siteId, name, checklistKey, byDay, stands, standHours, hours, rule, tags, deliveries, bikes } = form;
-const { errors, totalHours } = form;
+const { errors, totalHours, ready } = form;
 const tried = ref(false);
 const wrong = (field: CampaignField): string | null => (tried.value ? (errors.value[field] ?? null) : null);
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
@@ -122,7 +122,7 @@ async function save(): Promise<void> {
     </p>
     <div class="flex flex-wrap justify-end gap-2">
       <ActButton @click="emit('done')">{{ t.cancel }}</ActButton>
-      <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-campaign-save>{{
+      <ActButton kind="main" type="submit" :disabled="refusal.busy.value || !ready" data-campaign-save>{{
         refusal.busy.value ? t.planning : t.planIt
       }}</ActButton>
     </div>

@@ -40,6 +40,8 @@ export interface CampaignForm {
   readonly deliveries: Ref<readonly Delivery[]>;
   readonly bikes: ComputedRef<readonly Bike[]>;
   readonly totalHours: ComputedRef<number>;
+  /** The minutes of the checklist have come: nothing is planned by a guess. */
+  readonly ready: ComputedRef<boolean>;
   readonly errors: ComputedRef<Partial<Record<CampaignField, string>>>;
   save(): Promise<void>;
 }
@@ -85,7 +87,7 @@ export function useCampaignForm(): CampaignForm {
     () => bikes.value,
     () => checklistKey.value,
   );
-  const minutesEach = (bike: Bike): number => Math.max(LEAST_MINUTES, Math.ceil(minutesFor(bike)));
+  const minutesEach = (bike: Bike): number => Math.max(LEAST_MINUTES, Math.ceil(minutesFor(bike) ?? 0));
   const waiting = (delivery: Delivery): readonly string[] => delivery.tags.split(/[\s,;]+/).filter(Boolean);
   function partsError(): string | null {
     for (const delivery of deliveries.value) {
@@ -164,6 +166,7 @@ export function useCampaignForm(): CampaignForm {
       bikes,
       errors,
     },
+    ready: computed(() => bikes.value.every((bike) => minutesFor(bike) !== null)),
     totalHours: computed(() =>
       Math.round(bikes.value.reduce((sum, bike) => sum + minutesEach(bike), 0) / 60),
     ),

@@ -4,14 +4,14 @@ import { questionsOf } from '@cadre/core/catalogue';
 import { useCatalogue } from './use-catalogue';
 
 /**
- * Minutes a checklist says a bike of each kind takes, until the program's own are known; null: the ride-out of each kind. 0 until the checklists have come.
+ * Minutes a checklist says a bike of each kind takes, until the program's own are known; null: the ride-out of each kind. Null until the checklists have come.
  */
 export function useCheckMinutes(
   bikes: () => readonly Bike[],
   checklistKey: () => string | null,
-): (bike: Bike) => number {
+): (bike: Bike) => number | null {
   const catalogue = useCatalogue();
-  const minutesOfKind = shallowRef<ReadonlyMap<string, number>>(new Map());
+  const known = shallowRef<{ readonly of: string | null; readonly minutes: ReadonlyMap<string, number> }>();
   watch(
     () => `${checklistKey()} ${[...new Set(bikes().map((bike) => bike.build.kind))].sort().join()}`,
     async () => {
@@ -28,9 +28,11 @@ export function useCheckMinutes(
           return [kind, asked.reduce((sum, each) => sum + each.checkpoint.minutes, 0)] as const;
         }),
       );
-      minutesOfKind.value = new Map(found);
+      known.value = { of: key, minutes: new Map(found) };
     },
     { immediate: true },
   );
-  return (bike) => minutesOfKind.value.get(bike.build.kind) ?? 0;
+  // Those of another checklist, chosen a moment ago, are none of this one’s.
+  return (bike) =>
+    known.value?.of === checklistKey() ? (known.value.minutes.get(bike.build.kind) ?? null) : null;
 }

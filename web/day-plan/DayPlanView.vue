@@ -108,7 +108,7 @@ async function give(bikeId: string, personId: string): Promise<void> {
         <ActButton
           type="submit"
           :kind="plan ? 'plain' : 'main'"
-          :disabled="refusal.busy.value"
+          :disabled="refusal.busy.value || !day.ready.value"
           data-make-plan
           >{{ refusal.busy.value ? t.planning : plan ? t.planAgain : t.makePlan }}</ActButton
         >

@@ -35,6 +35,8 @@ export interface PlanDay {
   readonly groups: ComputedRef<readonly Group[]>;
   readonly crew: ComputedRef<readonly Here[]>;
   readonly quickly: Ref<boolean>;
+  /** What a plan is made with has come: nothing is planned by a guess. */
+  readonly ready: ComputedRef<boolean>;
   stateOf(item: Item): ItemState;
   setHere(personId: string, here: boolean): void;
   setUntil(personId: string, until: string): void;
@@ -72,7 +74,9 @@ export function usePlanDay(): PlanDay {
     (first) => (siteId.value ||= first ?? ''),
     { immediate: true },
   );
-  const reload = (): void => void loadQuietly(stock.load, repairs.load, catalogue.load);
+  const loaded = ref(false);
+  const reload = (): void =>
+    void loadQuietly(stock.load, repairs.load, catalogue.load).then(() => (loaded.value = true));
   onMounted(reload);
   watch(() => fleet.wall, reload);
   const site = computed(() => fleet.siteById.get(siteId.value) ?? null);
@@ -133,7 +137,8 @@ export function usePlanDay(): PlanDay {
       const needs = workNow.value.get(bike.id);
       if (bike.siteId !== siteId.value || !needs || needs.stuck) return [];
       const { work, job } = needs;
-      const minutes = work === 'repair' ? (job?.minutes ?? LOOK_MINUTES) : minutesOf(bike) || LOOK_MINUTES;
+      const minutes =
+        work === 'repair' ? (job?.minutes ?? LOOK_MINUTES) : (minutesOf(bike) ?? 0) || LOOK_MINUTES;
       return [
         {
           ...{ id: bike.id, kind: bike.build.kind, size: bike.size, work },
@@ -196,6 +201,9 @@ export function usePlanDay(): PlanDay {
 
   return {
     ...{ siteId, today, zone, plan, groups, crew, quickly, stateOf },
+    ready: computed(
+      () => loaded.value && people.value.length > 0 && fleet.bikes.every((bike) => minutesOf(bike) !== null),
+    ),
     make: () => make(),
     give: (bikeId, personId) => make({ bikeId, personId }),
     setHere: (personId, here) => say(personId, { here }),

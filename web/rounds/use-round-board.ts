@@ -101,7 +101,7 @@ export function useRoundBoard(round: () => Round): RoundBoard {
     () => rows.value.map((row) => row.bike),
     () => round().checklistKey,
   );
-  const minutesOf = (row: BoardRow): number => checkMinutes(row.bike);
+  const minutesOf = (row: BoardRow): number => checkMinutes(row.bike) ?? 0;
   /** Who marked just now, else who is meant to. */
   const hands = computed(() => {
     const busy = new Set(

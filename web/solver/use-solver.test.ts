@@ -1,5 +1,5 @@
 import { effectScope } from 'vue';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { useSolver } from './use-solver';
 
 /** A worker that says what it was made to say. */
@@ -36,6 +36,27 @@ describe('the solver', () => {
         () => 'quick',
       ),
     ).toEqual({ answer: 'quick', quickly: true });
+  });
+  it('that is not at hand leaves the quick plan; one that goes wrong is reported besides', async () => {
+    const report = vi.fn();
+    vi.stubGlobal('reportError', report);
+    const ask = solve(workerThat(() => undefined));
+    expect(
+      await ask(
+        async () => null,
+        () => 'quick',
+      ),
+    ).toEqual({ answer: 'quick', quickly: true });
+    expect(report).not.toHaveBeenCalled();
+    const wrong = new Error('the start breaks a limit');
+    expect(
+      await ask(
+        () => Promise.reject(wrong),
+        () => 'quick',
+      ),
+    ).toEqual({ answer: 'quick', quickly: true });
+    expect(report).toHaveBeenCalledWith(wrong);
+    vi.unstubAllGlobals();
   });
   it('that answers is taken at its word', async () => {
     const ask = solve(workerThat(() => undefined));
