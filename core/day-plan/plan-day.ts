@@ -62,7 +62,7 @@ export function planDayQuickly(given: PlanProblem): PlannedDay {
 /** Of the time there is, so much goes to people taken together: nearly the same choice, found sooner. */
 const TOGETHER_SHARE = 0.6;
 /** The solver looks at its clock now and then only. */
-const SPARE_SECONDS = 0.35;
+const SPARE_SECONDS = 0.5;
 
 /**
  * Who does which checks and repairs in what order, so that the groups get the most bikes, then with the least work, then with the fresher bikes: first the quick way,

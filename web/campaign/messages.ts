@@ -48,7 +48,7 @@ export const planning = message('Planning…');
 export const byDay = message('by {day}');
 export const doneOf = message('{done} of {of} done');
 export const busiestDay = message('Busiest day: {hours} h');
-export const provenBest = message('No plan is more level.');
+export const provenBest = message('The work cannot be spread more evenly.');
 export const quickPlan = message(
   'Made the quick way, as the solver was not at hand. Plan again when online for a better one.',
 );
@@ -85,7 +85,7 @@ export const hoursOn = message('{hours} h');
 export const todayWord = message('today');
 export const closedWord = message('closed');
 export const nothing = message('Free');
-export const fixedHere = message('fixed here');
+export const fixedHere = message('pinned');
 export const doneWord = message('done');
 
 // CampaignBike
@@ -94,8 +94,8 @@ export const takes = message('takes about {minutes} min');
 export const partsFrom = message('parts from {day}');
 export const day = message('Day');
 export const person = message('Person');
-export const moveIt = message('Fix it there');
-export const letGo = message('No longer fixed');
+export const moveIt = message('Pin to this day');
+export const letGo = message('Unpin');
 export const openBike = message('Start the check');
 export const close = message('Close');
 export const cannotGo = message('{tag} cannot go there.');
@@ -118,7 +118,7 @@ export const saveAndPlan = message('Save and plan again');
 export const helpCampaigns = message(
   'A whole fleet done by a day: which bike on which day by whom, spread evenly. A bike is done when its check is signed.',
 );
-export const helpFixed = message('Fixed');
+export const helpFixed = message('Pinned');
 export const helpFixedMeans = message(
   'A bike you put on a day stays there when the rest is planned again. Drag it, or choose it and enter a day.',
 );

@@ -18,7 +18,7 @@ export const nobodyHere = message('Choose at least one person.');
 export const groupsMet = message('{met} of {needed} bikes for today’s groups');
 export const noGroups = message('No group goes out any more today.');
 export const allMet = message('Every group gets its bikes.');
-export const provenBest = message('No plan gives them more.');
+export const provenBest = message('No better plan is possible.');
 export const atMostBehind = message('At most {percent} % below the best possible.');
 export const madeQuickly = message(
   'Made the quick way, as the solver was not at hand. Plan again when online for a better one.',
@@ -28,7 +28,7 @@ export const madeBy = message('Planned by {name}, {time}');
 // PlanPerson
 export const you = message('You');
 export const leftOf = message('{left, plural, =0 {all done} one {# bike left} other {# bikes left}}');
-export const throughBy = message('through by {time}');
+export const throughBy = message('done by {time}');
 export const nothingToDo = message('Nothing to do.');
 export const startNext = message('Start {tag}');
 export const afterThat = message('If there is time');

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue';
 import type { EventPrep } from '@cadre/contract/event-prep';
 import { useFleet } from '@cadre/web/fleet';
-import { ChosenBikes } from '@cadre/web/schedule';
+import { ChosenBikes, PeopleChoice } from '@cadre/web/schedule';
 import { ActButton, ChoiceChips, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import PrepSteps from './PrepSteps.vue';
 import { useEventForm } from './use-event-form';
@@ -19,9 +19,6 @@ const tried = ref(false);
 const wrong = (field: keyof typeof errors.value): string | null =>
   tried.value ? (errors.value[field] ?? null) : null;
 const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
-const crew = computed(() =>
-  (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
-);
 const zone = computed(() => fleet.siteById.get(siteId.value)?.timeZone ?? 'UTC');
 async function save(): Promise<void> {
   tried.value = true;
@@ -63,16 +60,7 @@ async function save(): Promise<void> {
       :by-tag="event !== undefined"
       :error="wrong('bikes')"
     />
-    <fieldset v-if="crew.length > 1">
-      <legend class="sturdy text-xl">{{ t.people }}</legend>
-      <ChoiceChips
-        :name="t.people"
-        :options="crew"
-        :chosen="people"
-        @choose="(chosen) => (people = chosen)"
-      />
-      <p class="mt-1 text-soft">{{ t.noOneChosen }}</p>
-    </fieldset>
+    <PeopleChoice v-model="people" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">
       {{ t.notSaved({ values: Object.values(errors).join(' ') }) }}

@@ -14,8 +14,6 @@ export const name = message('Name');
 export const startDay = message('Day it starts');
 export const startTime = message('Start');
 export const site = message('Site');
-export const people = message('People');
-export const noOneChosen = message('No one chosen: everyone may work on it.');
 export const enterName = message('Enter a name for the event.');
 export const enterStart = message('Enter the day and time it starts.');
 export const startInPast = message('This time is in the past.');
@@ -43,7 +41,7 @@ export const morningSays = message('Pressures, a ride under load, lights, charge
 export const by = message('by {time}');
 export const late = message('late: due now');
 export const closed = message('Round is closed');
-export const madeAt = message('Round is made {time}');
+export const madeAt = message('Round opens {time}');
 export const openRound = message('Open the round');
 export const noNight = message('Too late to set the tyres for a night.');
 

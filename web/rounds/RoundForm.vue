@@ -5,7 +5,7 @@ import type { Round, StandingRound } from '@cadre/contract/rounds';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
-import { ChosenBikes } from '@cadre/web/schedule';
+import { ChosenBikes, PeopleChoice } from '@cadre/web/schedule';
 import {
   ActButton,
   CheckField,
@@ -38,9 +38,6 @@ const checklists = computed(() => [
     .filter((checklist) => !checklist.clears)
     .map((checklist) => ({ value: checklist.key, label: checklist.name })),
 ]);
-const crew = computed(() =>
-  (fleet.wall?.people ?? []).map((person) => ({ value: person.id, label: person.name })),
-);
 const OFTEN = [
   { value: 'once', label: t.once },
   { value: 'daily', label: t.repeatsDaily },
@@ -111,16 +108,7 @@ async function save(): Promise<void> {
       :by-tag="round !== undefined"
       :error="wrong('tags') ?? wrong('bikes')"
     />
-    <fieldset v-if="crew.length > 1">
-      <legend class="sturdy text-xl">{{ t.people }}</legend>
-      <ChoiceChips
-        :name="t.people"
-        :options="crew"
-        :chosen="people"
-        @choose="(chosen) => (people = chosen)"
-      />
-      <p class="mt-1 text-soft">{{ t.noOneChosenEveryone }}</p>
-    </fieldset>
+    <PeopleChoice v-model="people" />
     <CheckField v-if="standing" v-model="active" class="font-semibold">{{ t.dailyRounds }}</CheckField>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="tried && Object.keys(errors).length" role="alert" class="font-semibold text-held">

@@ -53,10 +53,6 @@ export const checklist = message('Checklist');
 export const deadlineDay = message('Deadline: day');
 export const deadlineTime = message('Deadline: time');
 export const by = message('by');
-export const people = message('People');
-export const noOneChosenEveryone = message(
-  'No one chosen: everyone may work on it. A choice excludes no one.',
-);
 export const dailyRounds = message('Daily rounds');
 export const notSavedYetValues = message('Not saved yet: {values}');
 export const cancel = message('Cancel');

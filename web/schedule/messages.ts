@@ -168,3 +168,7 @@ export const tags = message('Tags');
 export const moreTags = message('Additional tags');
 export const tagsApart = message('Separate tags with spaces.');
 export const chosenBikes = message('{bikes, plural, one {# bike} other {# bikes}}');
+
+// PeopleChoice
+export const people = message('People');
+export const noOneChosen = message('No one chosen: everyone may work on it. A choice excludes no one.');
