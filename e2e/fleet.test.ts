@@ -228,6 +228,7 @@ describe('the wall', () => {
     await browser.click('[data-hand-out]');
     await browser.textIs('[data-selection]', '1 bike handed out.');
     await browser.click('[data-take-back]');
+    await browser.click('[data-selection] [data-back=fine]');
     await browser.textIs('[data-selection]', '1 bike taken back.');
   });
 

@@ -6,7 +6,9 @@ import { openAssessment } from '@cadre/contract/assessments';
 import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
 import { leaveApart } from '@cadre/contract/reassembly';
+import { handOut } from '@cadre/contract/outings';
 import { makeRound } from '@cadre/contract/rounds';
+import { addReport, listReports } from '@cadre/contract/reports';
 import { addGroup } from '@cadre/contract/schedule';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
@@ -198,4 +200,30 @@ export async function heldByStop(world: World): Promise<Bike> {
     exceptions: [{ checkpoint: 'stops-wheel', position: 'front', more: faulty('none') }],
   });
   return held;
+}
+
+/** A bike that is out. */
+export async function sentOut(world: World): Promise<Bike> {
+  const bike = await world.bike(`X${nextNumber()}`);
+  await world.check(bike);
+  const going = { bikeIds: [bike.id], groupId: null, dueBackAt: null };
+  await world.as('desk').send(handOut, { body: { ...stamp(world), ...going } });
+  return bike;
+}
+
+/** A report of a bike that nobody has dealt with. */
+export async function reported(world: World, bike: Bike): Promise<string> {
+  const { id, at: told } = stamp(world);
+  const body = {
+    id,
+    zone: 'rear-wheel' as const,
+    fault: 'loose' as const,
+    canRide: true,
+    note: '',
+    at: told,
+  };
+  await world.as('desk').send(addReport, { params: { id: bike.id }, body });
+  const { reports } = await world.as('desk').send(listReports);
+  // Told before and not dealt with yet, it is one.
+  return reports.find((each) => each.bikeId === bike.id && each.state === 'unread')?.id ?? id;
 }

@@ -11,13 +11,21 @@ import {
   changeRack,
   changeSite,
   hangBikes,
-  moveBike,
   orderRacks,
   removeRack,
 } from '@cadre/contract/fleet';
 import { addMarks, amendCheck } from '@cadre/contract/checks';
 import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogue';
 import { reportIncident } from '@cadre/contract/incidents';
+import { handOut, takeBack } from '@cadre/contract/outings';
+import { makeLabels } from '@cadre/contract/labels';
+import {
+  addReport,
+  closeReport,
+  describeReport,
+  listReports,
+  reportToFinding,
+} from '@cadre/contract/reports';
 import { fitPart, movePart } from '@cadre/contract/parts';
 import { setCompetence } from '@cadre/contract/people';
 import { setCampaign } from '@cadre/contract/campaign';
@@ -204,8 +212,42 @@ async function changeTheFleet(): Promise<void> {
   });
   // Goes out and comes back, and is measured: twice, for what is amended counts in its place.
   await world.check(bike);
-  for (const to of ['out', 'in'] as const)
-    await lead.send(moveBike, { params: { id: bike.id }, body: { id: newId(), to, at } });
+  await lead.send(handOut, {
+    body: { id: newId(), bikeIds: [bike.id], groupId: null, dueBackAt: at + 7_200_000, at },
+  });
+  await lead.send(takeBack, {
+    body: {
+      ...{ id: newId(), bikeIds: [bike.id], way: 'hard', conditions: 'mud' },
+      ...{ odometerKm: 40, odometerSure: false, note: 'Deep ruts', at },
+    },
+  });
+  await world.as('lead').send(makeLabels, {
+    body: { id: newId(), kind: 'bike', subjectIds: [bike.id], renew: false },
+  });
+  for (const fault of ['slips', 'chain-off', 'noisy'] as const)
+    await world.as('desk').send(addReport, {
+      params: { id: bike.id },
+      body: { id: newId(), zone: 'drivetrain', fault, canRide: true, note: 'On the hill', at },
+    });
+  const { reports } = await lead.send(listReports);
+  const [first, second, third] = reports.map((each) => each.id);
+  const told = {
+    zone: 'drivetrain' as const,
+    fault: 'slips' as const,
+    canRide: true,
+    note: 'Third gear',
+    at,
+  };
+  await lead.send(describeReport, { params: { id: first ?? '' }, body: { id: newId(), ...told } });
+  await lead.send(closeReport, { params: { id: second ?? '' }, body: { id: newId(), reason: 'Fine', at } });
+  const asFinding = {
+    checkpoint: 'chain-wear',
+    position: 'only' as const,
+    fault: 'past',
+    severity: null,
+    at,
+  };
+  await lead.send(reportToFinding, { params: { id: third ?? '' }, body: { id: newId(), ...asFinding } });
   const taken = (value: number) => ({
     reading: { measure: 'disc-pad', values: [value], typed: String(value), unit: 'mm' },
   });

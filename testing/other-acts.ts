@@ -19,6 +19,8 @@ export const OF_NO_BIKE: readonly string[] = [
   'people.reset-secret',
   'people.remove-name',
 ];
+/** What strangers send from behind a label: server/reports/reports.test.ts shows that it takes no hold off. */
+export const PUBLIC_REPORT = 'POST /r/:code/report';
 /** The release of a bike that a finished and rechecked repair left to be released. */
 export const RELEASABLE: WriteAct = act('lead', async (world, bike) => {
   await world.check(bike, {

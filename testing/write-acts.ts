@@ -19,6 +19,8 @@ import {
   nextNumber,
   name,
   rack,
+  reported,
+  sentOut,
   part,
   fitted,
   groupFields,
@@ -90,6 +92,33 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'bikes.move': act('desk', (world, bike) => ({
     params: { id: bike.id },
     body: { ...stamp(world), to: 'out' },
+  })),
+  'outings.hand-out': act('desk', async (world, bike) => ({
+    body: { ...stamp(world), bikeIds: [bike.id], groupId: null, dueBackAt: at(world) + 9e6 },
+  })),
+  'outings.take-back': act('desk', async (world) => {
+    const bike = await sentOut(world);
+    const how = { way: 'hard', conditions: 'wet', odometerKm: null, odometerSure: false, note: 'Rain' };
+    return { body: { ...stamp(world), bikeIds: [bike.id], ...how } };
+  }),
+  'labels.make': act('mechanic', (_world, bike) => ({
+    body: { id: newId(), kind: 'bike', subjectIds: [bike.id], renew: false },
+  })),
+  'reports.add': act('desk', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), zone: 'front-brake', fault: 'weak', canRide: true, note: 'Long lever' },
+  })),
+  'reports.describe': act('desk', async (world, bike) => ({
+    params: { id: await reported(world, bike) },
+    body: { ...stamp(world), zone: 'frame', fault: 'cracked', canRide: false, note: 'By the weld' },
+  })),
+  'reports.to-finding': act('mechanic', async (world, bike) => ({
+    params: { id: await reported(world, bike) },
+    body: { ...stamp(world), checkpoint: 'stops-wheel', position: 'front', fault: 'none', severity: null },
+  })),
+  'reports.close': act('mechanic', async (world, bike) => ({
+    params: { id: await reported(world, bike) },
+    body: { ...stamp(world), reason: 'Ridden round the yard: nothing found' },
   })),
   'sites.add': act('lead', () => ({
     body: { id: newId(), name: name('Hut'), timeZone: 'Europe/Paris', opensAt: '09:00' },

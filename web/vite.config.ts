@@ -27,8 +27,8 @@ const directlyIn = (root: string, ...folders: readonly string[]): RegExp =>
 const SHELL = either(
   within('node_modules', '@vue', 'vue-router', 'pinia', 'dexie', 'uuid', '@date-fns'),
   directlyIn('web', 'platform/(?:act|authorship|keys|local-db|provided|theme|time)'),
-  // What is wrong with a field is said by forms, which are loaded when one is opened.
-  /[/]web[/]platform[/]api[/](?!field-words)[^/]+$/,
+  // What a refusal says and what is wrong with a field is loaded when there is something to say.
+  /[/]web[/]platform[/]api[/](?!field-words|problems)[^/]+$/,
   directlyIn('web', 'words', 'fleet'),
   /[/]web[/]people[/]use-session\.ts/,
   directlyIn('core', 'errors', 'people', 'fitness', 'schedule', 'fleet', 'text', 'time'),

@@ -1,5 +1,6 @@
 import {
   CLIMATES,
+  CONDITIONS,
   LEGAL_WEIGHTS,
   MARKING_WAYS,
   OVERDUE_MEANINGS,
@@ -96,6 +97,12 @@ const choices = {
     restDays: z.int().check(z.gte(REST_DAYS.least), z.lte(REST_DAYS.most)),
     lockedSites: z.array(id).check(z.maxLength(200)),
   }),
+  returns: z.object({
+    afterHard: z.boolean(),
+    conditions: z.array(z.enum(CONDITIONS)).check(z.maxLength(CONDITIONS.length)),
+    everyOutings: z.nullable(z.int().check(z.gte(1), z.lte(500))),
+  }),
+  ridersKeptDays: z.int().check(z.gte(1), z.lte(365)),
   namesKeptDays: z.nullable(z.int().check(z.gte(1), z.lte(36_500))),
 };
 export const policyChoices = z.object(choices);

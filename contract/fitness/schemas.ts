@@ -1,6 +1,7 @@
 import { OVERDUE_MEANINGS, POSITIONS } from '@cadre/core/catalogue';
 import { LIMIT_SOURCES } from '@cadre/core/measures';
 import { INCIDENT_KINDS } from '@cadre/core/incidents';
+import { RETURN_CAUSES } from '@cadre/core/outings';
 import { TIMED_RECHECK_KINDS } from '@cadre/core/timed-rechecks';
 import { finding } from '@cadre/contract/findings/schemas';
 import { id, instant } from '@cadre/contract/http/schemas';
@@ -55,6 +56,10 @@ export const fitnessFacts = z.object({
   ),
   /** Absent on rows from before there were any. */
   timedRechecks: z.optional(z.array(timedRecheck)),
+  /** Absent: nothing but a turnaround is due. */
+  returnCheck: z.optional(
+    z.object({ since: instant, because: z.enum(RETURN_CAUSES), awaitsCoSign: z.optional(id) }),
+  ),
   /** On offer: not of the fleet until somebody takes it. */
   assessment: z.optional(z.object({ id })),
   incidents: z.optional(

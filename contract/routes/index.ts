@@ -22,6 +22,12 @@ import * as assessments from '@cadre/contract/assessments';
 import * as assessmentsSchemas from '@cadre/contract/assessments/schemas';
 import * as incidents from '@cadre/contract/incidents';
 import * as incidentsSchemas from '@cadre/contract/incidents/schemas';
+import * as labels from '@cadre/contract/labels';
+import * as labelsSchemas from '@cadre/contract/labels/schemas';
+import * as reports from '@cadre/contract/reports';
+import * as reportsSchemas from '@cadre/contract/reports/schemas';
+import * as outings from '@cadre/contract/outings';
+import * as outingsSchemas from '@cadre/contract/outings/schemas';
 import * as parts from '@cadre/contract/parts';
 import * as partsSchemas from '@cadre/contract/parts/schemas';
 import * as people from '@cadre/contract/people';
@@ -71,6 +77,9 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [fleet, fleetSchemas],
   [assessments, assessmentsSchemas],
   [incidents, incidentsSchemas],
+  [labels, labelsSchemas],
+  [reports, reportsSchemas],
+  [outings, outingsSchemas],
   [parts, partsSchemas],
   [people, peopleSchemas],
   [photos, photosSchemas],

@@ -124,3 +124,4 @@ export {
   type Touched,
   type Work,
 } from './work';
+export { CONDITIONS, type Conditions, type ReturnPolicy } from './return-policy';

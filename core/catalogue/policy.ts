@@ -4,6 +4,7 @@ import type { SizeSubstitution } from '@cadre/core/schedule';
 import type { OwnRoute } from './route';
 import { DEFAULT_PRACTICES, type Practices } from './practices';
 import type { PracticeException } from './practice-exception';
+import { DEFAULT_RETURNS, type ReturnPolicy } from './return-policy';
 import type { Season } from './season';
 import type { ServiceRule } from './service-rule';
 import type { Question } from './checklist';
@@ -66,6 +67,9 @@ export interface PolicyVersion {
   readonly services: readonly ServiceRule[];
   readonly seasons: readonly Season[];
   readonly exposure: ExposurePolicy;
+  readonly returns: ReturnPolicy;
+  /** What a report or a fit slip tells of a rider is made nameless after so many days. */
+  readonly ridersKeptDays: number;
   readonly money: MoneyPolicy;
   /** Names of people who left are destroyed after so many days; null keeps them. */
   readonly namesKeptDays: number | null;
@@ -99,6 +103,8 @@ export const DEFAULT_POLICY: PolicyVersion = {
   services: [],
   seasons: [],
   exposure: { kinds: [], restDays: 7, lockedSites: [] },
+  returns: DEFAULT_RETURNS,
+  ridersKeptDays: 30,
   money: { currency: 'EUR', hourlyRate: 0 },
   namesKeptDays: null,
 };

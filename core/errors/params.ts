@@ -23,6 +23,7 @@ export type NotFound =
   | 'recheck'
   | 'service'
   | 'repair'
+  | 'report'
   | 'round'
   | 'route'
   | 'site';
@@ -45,6 +46,8 @@ export interface ShownParams {
   'photo.too-many': { readonly most: number };
   'hand-out.not-fit': { readonly tag: string; readonly fitness: string };
   'hand-out.not-in': { readonly tag: string };
+  'take-back.not-out': { readonly tag: string };
+  'group.over': { readonly name: string };
   'finding.still-asked': { readonly fault: string };
   'merge.other-look': { readonly checkpoints: readonly string[] };
   'stock.not-enough': { readonly name: string; readonly onHand: number; readonly count: number };

@@ -1,7 +1,7 @@
 import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
 import { MINUTE_MS } from '@cadre/core/time';
-import type { DueService, FitnessFacts } from './facts';
+import type { DueService, FitnessFacts, ReturnDue } from './facts';
 
 export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
 export type Fitness = (typeof FITNESSES)[number];
@@ -16,6 +16,7 @@ export const ENDINGS = [
   'sign-check',
   'complete-check',
   'incident-check',
+  'return-check',
   'assessment-decision',
   'co-sign',
   'ride-out',
@@ -44,6 +45,11 @@ export type Reason =
       readonly ends: Ending;
     }
   | { readonly code: 'incident'; readonly incident: Incident; readonly ends: Ending }
+  | {
+      readonly code: 'return-check';
+      readonly due: ReturnDue;
+      readonly ends: Ending;
+    }
   | { readonly code: 'on-offer'; readonly ends: Ending }
   | { readonly code: 'awaits-co-sign'; readonly checklistName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
@@ -138,6 +144,12 @@ function dueReasons(facts: FitnessFacts, now: number, recordedUntil: number): Re
   const reasons: Reason[] = isClockBehind(now, recordedUntil)
     ? [{ code: 'clock-behind', recordedUntil, ends: 'confirm-clock' }]
     : [];
+  if (facts.returnCheck)
+    reasons.push({
+      code: 'return-check',
+      due: facts.returnCheck,
+      ends: facts.returnCheck.awaitsCoSign ? 'co-sign' : 'return-check',
+    });
   if (facts.newestCheck?.awaitsCoSign)
     reasons.push({ code: 'awaits-co-sign', checklistName: facts.newestCheck.checklistName, ends: 'co-sign' });
   if (facts.validUntil === null || Math.max(now, recordedUntil) >= facts.validUntil)

@@ -1,6 +1,7 @@
 import type { OverdueMeaning } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
+import type { ReturnCause } from '@cadre/core/outings';
 import type { TimedRecheck } from '@cadre/core/timed-rechecks';
 
 /** A hold, once begun, stays until a release: nothing else takes it off. */
@@ -55,6 +56,14 @@ export interface DueService {
   readonly until?: number | undefined;
 }
 
+/** The return checklist is due since the bike came back. */
+export interface ReturnDue {
+  readonly since: number;
+  readonly because: ReturnCause;
+  /** A trainee's complete return check that nobody has co-signed yet. */
+  readonly awaitsCoSign?: string | undefined;
+}
+
 /** All that fitness depends on besides the time: one projection row a bike. */
 export interface FitnessFacts {
   /** Not closed. */
@@ -72,6 +81,8 @@ export interface FitnessFacts {
   readonly timedRechecks?: readonly TimedRecheck[] | undefined;
   /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */
   readonly incidents?: readonly Incident[] | undefined;
+  /** It came back from what the policy wants the return checklist after, and that has not been done. */
+  readonly returnCheck?: ReturnDue | undefined;
   /** On offer: nobody has decided yet whether it comes into the fleet. */
   readonly assessment?: { readonly id: string } | undefined;
 }

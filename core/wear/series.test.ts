@@ -39,7 +39,7 @@ const span = (from: number, to: number | null, more: Partial<FittedSpan> = {}): 
 const ridden = (id: string, ...days: number[]): RiddenBike => ({
   id,
   kind: 'hardtail',
-  outings: days.map(day),
+  outings: days.map((each) => ({ at: day(each), km: null })),
 });
 const every = (from: number, to: number): number[] =>
   Array.from({ length: to - from }, (_, at) => from + at + 0.5);

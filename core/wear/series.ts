@@ -30,8 +30,8 @@ export interface TakenReading {
 export interface RiddenBike {
   readonly id: string;
   readonly kind: BikeKind;
-  /** When it went out, in any order. */
-  readonly outings: readonly number[];
+  /** When it went out, in any order, and how far; null: as far as its kind typically goes. */
+  readonly outings: readonly { readonly at: number; readonly km: number | null }[];
 }
 
 export interface SeriesPoint {
@@ -147,9 +147,13 @@ function gather(readings: readonly TakenReading[], spans: readonly FittedSpan[])
   return [...byKey.values()];
 }
 
-/** Outings of a bike between two moments. */
-function outingsBetween(bike: RiddenBike | undefined, from: number, to: number): number {
-  return bike ? bike.outings.filter((at) => at > from && at <= to).length : 0;
+/** How far a bike was ridden between two moments, in km. */
+function ridden(bike: RiddenBike | undefined, from: number, to: number): number {
+  if (!bike) return 0;
+  const typical = TYPICAL_OUTING[bike.kind].km;
+  return bike.outings
+    .filter(({ at }) => at > from && at <= to)
+    .reduce((sum, { km }) => sum + (km ?? typical), 0);
 }
 
 function measureSeries(each: Gathered, bikes: ReadonlyMap<string, RiddenBike>, now: number): WearSeries {
@@ -159,12 +163,7 @@ function measureSeries(each: Gathered, bikes: ReadonlyMap<string, RiddenBike>, n
     const spans =
       each.spans.length > 0 ? each.spans : [{ bikeId: first?.bikeId ?? '', from: since, to: null }];
     return spans.reduce((sum, span) => {
-      const bike = bikes.get(span.bikeId);
-      return (
-        sum +
-        outingsBetween(bike, Math.max(span.from, from), Math.min(span.to ?? to, to)) *
-          (bike ? TYPICAL_OUTING[bike.kind].km : 0)
-      );
+      return sum + ridden(bikes.get(span.bikeId), Math.max(span.from, from), Math.min(span.to ?? to, to));
     }, 0);
   };
   const last = each.readings.at(-1)?.at ?? since;

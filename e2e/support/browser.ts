@@ -114,6 +114,11 @@ export class Browser {
     await (this.driver as Driver).sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source });
   }
 
+  /** What only the browser’s own tools can set. */
+  async devTools(command: string, parameters: object): Promise<void> {
+    await (this.driver as Driver).sendDevToolsCommand(command, parameters);
+  }
+
   async go(path: string): Promise<void> {
     await this.driver.get(this.base + path);
   }

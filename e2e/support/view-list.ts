@@ -101,6 +101,10 @@ export function viewList(at: LookedAt) {
     await at.browser.click('[data-limit-group=pads]');
     await at.browser.type('[data-limit=padFault] input', '9');
   };
+  const openReport = async (): Promise<void> => {
+    await at.browser.click('[data-make-finding]');
+    await at.browser.find('[data-to-finding]');
+  };
   const planTheDay = async (): Promise<void> => {
     await at.browser.click('[data-make-plan]');
     await at.browser.find('[data-plan-person]');
@@ -192,6 +196,10 @@ export function viewList(at: LookedAt) {
     { name: 'model form', path: () => `/models/${at.ids.model}`, wait: '[data-fit]' },
     { name: 'figures', path: () => '/figures', wait: '[data-figure=trike]' },
     { name: 'groups', path: () => '/groups', wait: '[data-group-row]', before: typeGroups },
+    { name: 'desk', path: () => '/desk', wait: '[data-desk-group], [data-walk-in]' },
+    { name: 'hand-out', path: () => '/desk/walk-in', wait: '[data-hand-out-now]' },
+    { name: 'reports', path: () => '/reports', wait: '[data-report]', before: openReport },
+    { name: 'labels', path: () => '/labels', wait: '[data-subject]' },
     { name: 'day-plan', path: () => '/day-plan', wait: '[data-make-plan]', before: planTheDay },
     {
       name: 'campaigns',

@@ -4,6 +4,7 @@ import { makeRound } from '@cadre/contract/rounds';
 import { openAssessment } from '@cadre/contract/assessments';
 import { setStockItem } from '@cadre/contract/parts';
 import { startRepair } from '@cadre/contract/repairs';
+import { addReport } from '@cadre/contract/reports';
 import { addGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
@@ -52,6 +53,17 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
       outAt: now + 600_000,
       backAt: now + 7_200_000,
       wants: [{ count: 8, kind: 'child', size: '24 in' }],
+    },
+  });
+  await world.as('desk').send(addReport, {
+    params: { id: worn.id },
+    body: {
+      id: newId(),
+      zone: 'rear-brake',
+      fault: 'rubs',
+      canRide: true,
+      note: 'Squeals downhill',
+      at: now,
     },
   });
   const round = newId();

@@ -16,6 +16,9 @@ import { findingsRoutes } from '@cadre/server/findings';
 import { fleetRoutes } from '@cadre/server/fleet';
 import { assessmentRoutes } from '@cadre/server/assessments';
 import { incidentsRoutes } from '@cadre/server/incidents';
+import { labelsRoutes } from '@cadre/server/labels';
+import { reportsRoutes, servePublicPages } from '@cadre/server/reports';
+import { outingsRoutes } from '@cadre/server/outings';
 import { partsRoutes } from '@cadre/server/parts';
 import { peopleRoutes } from '@cadre/server/people';
 import { photosRoutes } from '@cadre/server/photos';
@@ -63,6 +66,9 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...partsRoutes({ ...deps, ...services }),
   ...assessmentRoutes(services.assessments),
   ...scheduleRoutes(services.groups),
+  ...outingsRoutes(services.outings),
+  ...labelsRoutes({ ...deps, ...services }),
+  ...reportsRoutes(services.reports),
   ...dayPlanRoutes(services.dayPlans),
   ...campaignRoutes(services.campaigns),
   ...eventPrepRoutes(services.eventPreps),
@@ -95,7 +101,10 @@ export function createApp(deps: AppDeps): Express {
   return createHttpApp({
     ...deps,
     routes: routesOf(deps, services),
-    others: (app) => serveCalendars(app, services.calendars),
+    others: (app) => {
+      serveCalendars(app, services.calendars);
+      servePublicPages(app, { ...deps, ...services });
+    },
     actorOf: async (token) => (await services.sessions.actorOf(token))?.actor ?? null,
     contracts: ROUTES,
     summaries: ROUTE_SUMMARIES,

@@ -37,6 +37,7 @@ describe('the database', () => {
       'credential',
       'name_key',
       'quick_pin',
+      'rider_key',
       'session',
     ]);
     expect(SECRET_TABLES).toEqual(expect.arrayContaining(rows.map((row) => row.name)));

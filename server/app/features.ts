@@ -10,6 +10,9 @@ import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } 
 import { fleetFeature } from '@cadre/server/fleet';
 import { assessmentFeature } from '@cadre/server/assessments';
 import { incidentsFeature } from '@cadre/server/incidents';
+import { labelsFeature } from '@cadre/server/labels';
+import { reportsFeature } from '@cadre/server/reports';
+import { outingsFeature } from '@cadre/server/outings';
 import { partsFeature } from '@cadre/server/parts';
 import { peopleFeature } from '@cadre/server/people';
 import { photosFeature } from '@cadre/server/photos';
@@ -36,12 +39,15 @@ export const FEATURES: readonly BikeFeature[] = [
   partsFeature,
   repairsFeature,
   checksFeature,
+  incidentsFeature,
+  scheduleFeature,
+  outingsFeature,
+  labelsFeature,
   wearFeature,
   timedRechecksFeature,
   servicesFeature,
-  incidentsFeature,
   assessmentFeature,
-  scheduleFeature,
+  reportsFeature,
   roundsFeature,
   dayPlanFeature,
   campaignFeature,

@@ -80,6 +80,7 @@ function otherwise(asking: Asking): Asking {
       ...asking,
       body: { ...body, bikes: (body.bikes as object[]).map((bike) => ({ ...bike, serial: 'x' })) },
     };
+  if ('renew' in body) return { ...asking, body: { ...body, renew: !body.renew } };
   if (Array.isArray(body.rackIds))
     return { ...asking, body: { ...body, rackIds: [...(body.rackIds as string[])].reverse() } };
   if ('checklist' in body)

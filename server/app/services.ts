@@ -24,7 +24,10 @@ import { Groups } from '@cadre/server/schedule';
 import { Setup } from '@cadre/server/setup';
 import { SimilarFaults } from '@cadre/server/similar-faults';
 import { UnusualRecords } from '@cadre/server/unusual-records';
-import { BikeServices } from '@cadre/server/services';
+import { Labels } from '@cadre/server/labels';
+import { forgetRates, problemOnReturn, Reports, takeQueued } from '@cadre/server/reports';
+import { Outings } from '@cadre/server/outings';
+import { BikeServices, odometerOnReturn } from '@cadre/server/services';
 import { TimedRechecks } from '@cadre/server/timed-rechecks';
 import { Walls } from '@cadre/server/wall';
 import { Torque } from '@cadre/server/torque';
@@ -44,6 +47,7 @@ export function createServices(
   const pins = new Pins(source);
   const sessions = new Sessions(source, now, pins);
   const timedRechecks = new TimedRechecks(source, log.for(), now);
+  const reports = new Reports(source, log.for(), now);
   return {
     sessions,
     pins,
@@ -59,6 +63,16 @@ export function createServices(
     stock: new Stock(source, log.for(), openNeeds),
     assessments: new Assessments(source, log.for()),
     groups: new Groups(source, log.for()),
+    outings: new Outings(source, log.for(), now, {
+      readOdometer: odometerOnReturn,
+      problem: problemOnReturn,
+    }),
+    labels: new Labels(source, log.for(), now),
+    reports,
+    async takeWaitingReports(): Promise<void> {
+      await takeQueued(source, reports);
+      await forgetRates(source, now());
+    },
     walls: new Walls(source, now),
     exchange: new Exchange(source, log.for(), now),
     catalogue: new Catalogue(source, log.for()),
@@ -106,11 +120,15 @@ export const jobsOf = ({
   sessions,
   ownData,
   policies,
+  reports,
+  takeWaitingReports,
 }: Services): readonly Job[] => [
   { name: 'make standing rounds', run: () => rounds.raiseStanding() },
   { name: 'make rounds of events', run: () => eventPreps.raise() },
   { name: 'raise looks asked for', run: () => timedRechecks.raiseDue() },
   { name: 'judge services', run: () => bikeServices.refresh() },
+  { name: 'take reports that wait', run: takeWaitingReports },
+  { name: 'forget riders', run: () => reports.forgetRiders() },
   { name: 'forget old sessions', run: () => sessions.purge() },
   {
     name: 'remove names kept long enough',

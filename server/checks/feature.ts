@@ -34,11 +34,12 @@ export const checksFeature: BikeFeature = {
     // The commonest act of all can change nothing but the stops of the check it was given in, and the hold that is there for them alone.
     'check.marked': (_before, body) =>
       (body as CheckEvents['check.marked']).stops ? ['draftStops', 'holds'] : [],
-    'check.signed': ({ repairs, incidents = [] }, body) => [
+    'check.signed': ({ repairs, incidents = [], returnCheck }, body) => [
       'services',
       ...changedBySigning(body as CheckEvents['check.signed']),
       ...(repairs.length > 0 ? ['repairs'] : []),
       ...(incidents.length > 0 ? ['incidents'] : []),
+      ...(returnCheck ? ['returns'] : []),
     ],
   },
   quiet: ['check.opened', 'check.marked', 'check.abandoned'],

@@ -2,6 +2,7 @@ import { DAY_MS } from '@cadre/core/time';
 import { Between, IsNull, Not, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { isAfterIncident } from '@cadre/core/incidents';
+import { RETURN_CHECKLIST } from '@cadre/core/outings';
 import {
   clearsNot,
   questionsOf,
@@ -121,7 +122,9 @@ export async function judgeSigned(
       markIds: marks.map((mark) => mark.id).sort(),
       complete: judgement.complete,
       criticalsMissing: judgement.criticalsMissing,
-      awaitsCoSign: author.trainee && (checklist.clears || isAfterIncident(checklist.key)),
+      awaitsCoSign:
+        author.trainee &&
+        (checklist.clears || isAfterIncident(checklist.key) || checklist.key === RETURN_CHECKLIST),
       validUntil: judgement.complete && stands && !not ? until : null,
       ...(not ? { clearsNot: not } : {}),
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),

@@ -27,6 +27,8 @@ const SAYS: Readonly<Record<string, Happening['what'] | 'moved' | 'repaired' | '
   'timed-recheck.raised': null,
   'timed-recheck.answered': 'handling',
   'bike.moved': 'moved',
+  'outing.started': null,
+  'outing.ended': null,
   'repair.done': 'repaired',
   'service.done': 'serviced',
   'incident.reported': 'incident',

@@ -101,23 +101,6 @@ export const modelEntity = new EntitySchema<ModelRow>({
   indices: [{ name: 'model_name', columns: ['name'], unique: true }],
 });
 
-/** Tag codes are decided now and used by later work. */
-export interface TagCodeRow {
-  code: string;
-  bikeId: string;
-  issuedAt: Date;
-  endedAt: Date | null;
-}
-export const tagCodeEntity = new EntitySchema<TagCodeRow>({
-  name: 'tag_code',
-  columns: {
-    code: word({ primary: true }),
-    bikeId: uuid(),
-    issuedAt: moment(),
-    endedAt: moment({ nullable: true }),
-  },
-});
-
 /** A thing that wears or carries a marking. It keeps its history when it moves. */
 export interface PartRow {
   id: string;

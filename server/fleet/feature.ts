@@ -8,7 +8,6 @@ import {
   partEntity,
   rackEntity,
   siteEntity,
-  tagCodeEntity,
 } from './entities';
 import { bikesAdded, fleetProjections } from './events';
 
@@ -24,7 +23,6 @@ export const fleetFeature: BikeFeature = {
     rackEntity,
     siteEntity,
   ],
-  tables: [tagCodeEntity],
   projections: fleetProjections,
   may: {
     'site.added': 'edit-program',

@@ -1,6 +1,3 @@
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
-import type * as PdfMake from 'pdfmake';
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import type { DataSource } from 'typeorm';
 import type { SupplierOrder } from '@cadre/core/parts';
@@ -8,28 +5,8 @@ import { currentPolicy } from '@cadre/server/catalogue';
 import { programEntity } from '@cadre/server/people';
 import { siteDay } from '@cadre/core/schedule';
 import { siteEntity } from '@cadre/server/fleet';
+import { pdfWriter } from '@cadre/server/platform/pdf';
 import * as t from './messages';
-
-/** The writer of PDFs, loaded when an order is first asked for: it is a fifth of what the server would load at its start. */
-async function writer(): Promise<typeof PdfMake> {
-  const { default: pdfMake } = await import('pdfmake');
-  const fonts = join(
-    dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
-    'fonts',
-    'Roboto',
-  );
-  pdfMake.addFonts({
-    Roboto: {
-      normal: join(fonts, 'Roboto-Regular.ttf'),
-      bold: join(fonts, 'Roboto-Medium.ttf'),
-      italics: join(fonts, 'Roboto-Italic.ttf'),
-      bolditalics: join(fonts, 'Roboto-MediumItalic.ttf'),
-    },
-  });
-  // Nothing in an order comes from outside this machine.
-  pdfMake.setUrlAccessPolicy(() => false);
-  return pdfMake;
-}
 
 const wanted = (line: SupplierOrder['lines'][number]): string =>
   [
@@ -107,7 +84,7 @@ export async function orderPdf(
   const { policy } = await currentPolicy(source.manager);
   // Parts are ordered for the whole program: its first site says what day it is.
   const [site] = await source.getRepository(siteEntity).find({ order: { id: 'ASC' }, take: 1 });
-  return (await writer())
+  return (await pdfWriter())
     .createPdf(
       documentOf(program?.name ?? '', orders, policy.money.currency, siteDay(now, site?.timeZone ?? 'UTC')),
     )

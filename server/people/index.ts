@@ -2,7 +2,7 @@ export { authorOf, authorsOf, isSignedWith, requireOwn, type Author, type Item }
 export { personEntity, programEntity, type PersonRow, type ProgramRow } from './entities';
 export type { PeopleEvents } from './events';
 export { peopleFeature } from './feature';
-export { sealNames } from './names';
+export { openSealed, seal, sealNames } from './names';
 export { OwnData } from './own-data';
 export { Pins } from './pins';
 export { peopleRoutes } from './routes';

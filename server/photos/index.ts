@@ -1,3 +1,4 @@
 export { photosFeature } from './feature';
 export { photosRoutes } from './routes';
 export { Photos } from './service';
+export { reEncode } from './re-encode';

@@ -2,4 +2,4 @@ export { servicesUnderPolicy } from './due';
 export { forgetDoneAfter } from './events';
 export { servicesFeature } from './feature';
 export { serviceRoutes } from './routes';
-export { BikeServices } from './service';
+export { BikeServices, odometerOnReturn } from './service';

@@ -1,4 +1,4 @@
-import type { DataSource, EntityManager } from 'typeorm';
+import { MoreThan, type DataSource, type EntityManager } from 'typeorm';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
 import type { doneService, getServices, readOdometer } from '@cadre/contract/services';
@@ -9,6 +9,7 @@ import { currentPolicy } from '@cadre/server/catalogue';
 import { describeBike, findBike, siteEntity } from '@cadre/server/fleet';
 import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { outingEntity } from '@cadre/server/outings';
 import { bikeUses, servicesUnder } from './bikes';
 import { dueServices, everyBike, refreshAlone } from './due';
 import { bikeServiceEntity, odometerEntity } from './entities';
@@ -16,6 +17,53 @@ import type { ServiceEvents } from './events';
 
 const lastReading = (tx: EntityManager, bikeId: string) =>
   tx.getRepository(odometerEntity).findOne({ where: { bikeId }, order: { at: 'DESC', id: 'DESC' } });
+
+interface OdometerRead {
+  readonly km: number;
+  readonly at: number;
+  readonly sure: boolean;
+}
+
+/** The reading before this one; refused under the field's path where this one runs backwards, or leaps and nobody looked again. */
+async function plausibleReading(
+  tx: EntityManager,
+  bikeId: string,
+  { km, at, sure }: OdometerRead,
+  path: string,
+): Promise<{ readonly at: number; readonly km: number } | null> {
+  const row = await lastReading(tx, bikeId);
+  const last = row ? { at: row.at.getTime(), km: Number(row.km) } : null;
+  const slip = odometerSlip(last, { at, km });
+  if (slip === 'backwards' || (slip === 'leap' && !sure))
+    throw new RefusedError(
+      'body.invalid',
+      {},
+      { fields: [{ path, code: slip, params: { km: last?.km ?? 0 } }] },
+    );
+  return last;
+}
+
+/** What a bike's computer says as it comes back, for the act that takes it back; and how far this outing alone went, where no other lies since the reading before. */
+export async function odometerOnReturn(
+  tx: EntityManager,
+  { bikeId, ...read }: OdometerRead & { readonly bikeId: string },
+): Promise<{
+  readonly event: {
+    readonly kind: 'odometer.read';
+    readonly body: ServiceEvents['odometer.read'];
+    readonly happenedAt: number;
+  };
+  readonly kmSince: number | null;
+}> {
+  const last = await plausibleReading(tx, bikeId, read, 'odometerKm');
+  const outings = last
+    ? await tx.getRepository(outingEntity).countBy({ bikeId, at: MoreThan(new Date(last.at)) })
+    : 0;
+  return {
+    event: { kind: 'odometer.read', body: { bikeId, km: read.km }, happenedAt: read.at },
+    kmSince: last && outings === 1 ? read.km - last.km : null,
+  };
+}
 
 /** How much of an interval is left of what it was, by the count that comes first; none past it. */
 const shareLeft = ({ every, left }: { readonly every: Counted; readonly left: Counted }): number =>
@@ -91,15 +139,7 @@ export class BikeServices {
       { chain: chainOfBike(bikeId), id: body.id, request: { bikeId, ...body }, author: actor.id },
       async (tx) => {
         await findBike(tx, bikeId);
-        const row = await lastReading(tx, bikeId);
-        const last = row ? { at: row.at.getTime(), km: Number(row.km) } : null;
-        const slip = odometerSlip(last, { at: body.at, km: body.km });
-        if (slip === 'backwards' || (slip === 'leap' && !body.sure))
-          throw new RefusedError(
-            'body.invalid',
-            {},
-            { fields: [{ path: 'km', code: slip, params: { km: last?.km ?? 0 } }] },
-          );
+        await plausibleReading(tx, bikeId, body, 'km');
         return { kind: 'odometer.read', body: { bikeId, km: body.km }, happenedAt: body.at };
       },
       (tx) => describeBike(tx, bikeId),

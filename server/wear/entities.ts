@@ -36,16 +36,3 @@ export const bikeReadingEntity = new EntitySchema<BikeReadingRow>({
     { name: 'bike_reading_check', columns: ['checkId'] },
   ],
 });
-
-/** A bike went out: what usage is counted by where no computer counts. */
-export interface OutingRow {
-  /** Its entry's. */
-  id: string;
-  bikeId: string;
-  at: Date;
-}
-export const outingEntity = new EntitySchema<OutingRow>({
-  name: 'outing',
-  columns: { id: key(), bikeId: uuid(), at: moment() },
-  indices: [{ name: 'outing_bike', columns: ['bikeId', 'at'] }],
-});

@@ -2,9 +2,8 @@ import { resolveMarks } from '@cadre/core/checks';
 import { isMeasure } from '@cadre/core/measures';
 import { IsNull, Not, type EntityManager } from 'typeorm';
 import { markEntity, markOf, type CheckEvents } from '@cadre/server/checks';
-import type { FleetEvents } from '@cadre/server/fleet';
 import type { Projections } from '@cadre/server/platform/event-log';
-import { bikeReadingEntity, outingEntity } from './entities';
+import { bikeReadingEntity } from './entities';
 
 /** Keeps the readings that stand in a check now signed. Of one it amends, what it says anew no longer counts. */
 async function keepReadings(
@@ -39,13 +38,9 @@ async function keepReadings(
   }
 }
 
-type Heard = Pick<Projections<FleetEvents>, 'bike.moved'> &
-  Pick<Projections<CheckEvents>, 'check.signed' | 'check.amended'>;
+type Heard = Pick<Projections<CheckEvents>, 'check.signed' | 'check.amended'>;
 
 export const wearListens: Heard = {
-  async 'bike.moved'(tx, { id, body: { bikeId, to }, happenedAt }) {
-    if (to === 'out') await tx.getRepository(outingEntity).insert({ id, bikeId, at: new Date(happenedAt) });
-  },
   'check.signed': (tx, { body }) => keepReadings(tx, body.bikeId, body.checkId),
   'check.amended': (tx, { body }) => keepReadings(tx, body.bikeId, body.checkId, body.amends),
 };

@@ -10,7 +10,8 @@ import {
   type WearSeries,
 } from '@cadre/core/wear';
 import { bikeEntity, fitmentEntity, partEntity } from '@cadre/server/fleet';
-import { bikeReadingEntity, outingEntity } from './entities';
+import { outingEntity } from '@cadre/server/outings';
+import { bikeReadingEntity } from './entities';
 
 /** Every span of the parts that ever sat on these bikes, wherever else they sat. */
 async function spansOf(tx: EntityManager, bikeIds: readonly string[]): Promise<readonly FittedSpan[]> {
@@ -45,9 +46,12 @@ async function riddenBikes(tx: EntityManager, bikeIds: readonly string[]): Promi
   const bikes = await tx
     .getRepository(bikeEntity)
     .find({ where: { id: In(bikeIds) }, select: { id: true, build: true } });
-  const outings = new Map<string, number[]>();
-  for (const { bikeId, at } of await tx.getRepository(outingEntity).findBy({ bikeId: In(bikeIds) }))
-    outings.set(bikeId, [...(outings.get(bikeId) ?? []), at.getTime()]);
+  const outings = new Map<string, RiddenBike['outings'][number][]>();
+  for (const { bikeId, at, km } of await tx.getRepository(outingEntity).findBy({ bikeId: In(bikeIds) }))
+    outings.set(bikeId, [
+      ...(outings.get(bikeId) ?? []),
+      { at: at.getTime(), km: km === null ? null : Number(km) },
+    ]);
   return bikes.map(({ id, build }) => ({ id, kind: build.kind, outings: outings.get(id) ?? [] }));
 }
 

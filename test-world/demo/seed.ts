@@ -6,7 +6,8 @@ import { pino } from 'pino';
 import type { DataSource } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import { addMarks, coSignCheck, openCheck, signCheck } from '@cadre/contract/checks';
-import { moveBike } from '@cadre/contract/fleet';
+import { makeLabels } from '@cadre/contract/labels';
+import { handOut } from '@cadre/contract/outings';
 import { getWall } from '@cadre/contract/wall';
 import { openAssessment } from '@cadre/contract/assessments';
 import { addGroup } from '@cadre/contract/schedule';
@@ -256,8 +257,31 @@ class Seeder extends FleetSeeder {
     });
   }
 
+  /** Every bike has its label, and riders have told of two: one that holds its bike, one that does not. */
+  async reports(at: number): Promise<void> {
+    this.now = at;
+    const subjectIds = (await this.as('ines').send(getWall)).bikes.map(({ id }) => id);
+    const body = { id: newId(), kind: 'bike' as const, subjectIds, renew: false };
+    const { codes } = await this.as('ines').send(makeLabels, { body });
+    const codeOf = new Map(codes.map((label) => [label.subjectId, label.code]));
+    const told = [
+      { tag: 'Q27', zone: 'rear-brake', fault: 'weak', note: 'Lever comes to the grip on the slipway hill' },
+      { tag: 'Q33', zone: 'drivetrain', fault: 'slips', note: '' },
+    ];
+    for (const { tag, ...said } of told) {
+      const form = new FormData();
+      for (const [name, value] of Object.entries({ ...said, id: newId(), ride: 'yes', name: 'Wren' }))
+        form.append(name, value);
+      const sent = await fetch(`${this.base}/r/${codeOf.get(this.bike(tag).id) ?? ''}/report`, {
+        method: 'POST',
+        body: form,
+      });
+      if (!sent.ok) throw new Error(`the report on ${tag} answered ${sent.status}`);
+    }
+  }
+
   /** The first of these that may go out does: what the past left on a bike is not for the story to say. */
-  async out(tags: readonly string[], at: number): Promise<void> {
+  async out(tags: readonly string[], at: number, minutes: number | null): Promise<void> {
     this.now = at;
     const { bikes } = await this.as('sunny').send(getWall);
     const tag = tags.find((each) => {
@@ -265,10 +289,9 @@ class Seeder extends FleetSeeder {
       return bike?.whereabouts === 'in' && mayGoOut(evaluateFitness(bike.facts, at).fitness);
     });
     if (tag === undefined) throw new Error(`none of ${tags.join(', ')} may go out`);
-    await this.as('sunny').send(moveBike, {
-      params: { id: this.bike(tag).id },
-      body: { id: newId(), to: 'out', at },
-    });
+    const bikeIds = [this.bike(tag).id];
+    const dueBackAt = minutes === null ? null : at + minutes * MINUTE_MS;
+    await this.as('sunny').send(handOut, { body: { id: newId(), bikeIds, groupId: null, dueBackAt, at } });
   }
 }
 
@@ -360,9 +383,10 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     await seeder.groups(now);
     await seeder.half('H03', 'tomas', 'wet-season', Math.max(seeder.now, now - 6 * MINUTE_MS), 0.5);
     await seeder.half('Q04', 'pia', null, Math.max(seeder.now, now - 2 * MINUTE_MS), 0.6);
-    await seeder.out(['Q39', 'Q28', 'Q29', 'Q40'], Math.max(seeder.now, now - 5 * MINUTE_MS));
-    await seeder.out(['Q12', 'Q30', 'Q31', 'Q35'], Math.max(seeder.now, now - 5 * MINUTE_MS));
-    await seeder.out(['H02', 'H05', 'H06', 'H07', 'H11'], Math.max(seeder.now, now - 4 * MINUTE_MS));
+    await seeder.out(['Q39', 'Q28', 'Q29', 'Q40'], Math.max(seeder.now, now - 5 * MINUTE_MS), 120);
+    await seeder.out(['Q12', 'Q30', 'Q31', 'Q35'], Math.max(seeder.now, now - 5 * MINUTE_MS), 3);
+    await seeder.out(['H02', 'H05', 'H06', 'H07', 'H11'], Math.max(seeder.now, now - 4 * MINUTE_MS), null);
+    await seeder.reports(Math.max(seeder.now, now - 3 * MINUTE_MS));
   } finally {
     await new Promise((done) => server.close(done));
     server.closeAllConnections();

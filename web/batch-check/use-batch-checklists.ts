@@ -49,7 +49,7 @@ export function useBatchChecklists(
     } catch (error) {
       trouble.value =
         error instanceof RefusedError
-          ? wordsFor(error.problem)
+          ? await wordsFor(error.problem)
           : error instanceof UnreachableError
             ? {
                 what: t.youOfflineTheseChecklists,

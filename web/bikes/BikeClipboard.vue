@@ -1,14 +1,16 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { coSignCheck } from '@cadre/contract/checks';
 import { mayGoOut, hasServiceOverdue, type FitnessAnswer } from '@cadre/core/fitness';
 import { CHECKLIST_AFTER } from '@cadre/core/incidents';
+import { RETURN_CHECKLIST } from '@cadre/core/outings';
 import { type KeyMap, useKeys } from '@cadre/web/platform/keys';
 import { now, useNow } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { ReportIncident } from '@cadre/web/incidents';
+import { TakeBackChoice, useOutingActs } from '@cadre/web/outings';
 import { useSession } from '@cadre/web/people';
 import { ServicesDue } from '@cadre/web/services';
 import { TimedRecheckPanel } from '@cadre/web/timed-rechecks';
@@ -37,10 +39,12 @@ const session = useSession();
 const router = useRouter();
 const refusal = useRefusal();
 const act = useAct();
+const outings = useOutingActs();
 watch(
   () => props.bike.id,
   () => {
     refusal.said.value = null;
+    comingBack.value = false;
   },
 );
 
@@ -51,7 +55,8 @@ const site = computed(() => fleet.siteById.get(props.bike.siteId));
 const awaitsCoSign = computed(() => {
   if (props.answer.reasons.some((reason) => reason.code === 'awaits-co-sign'))
     return props.bike.facts.newestCheck?.checkId ?? null;
-  return props.bike.facts.incidents?.find((each) => each.awaitsCoSign)?.awaitsCoSign ?? null;
+  const { incidents = [], returnCheck } = props.bike.facts;
+  return incidents.find((each) => each.awaitsCoSign)?.awaitsCoSign ?? returnCheck?.awaitsCoSign ?? null;
 });
 const toBench = computed(() =>
   props.answer.reasons.some(
@@ -62,6 +67,7 @@ const toBench = computed(() =>
 /** The act that moves this bike on; the others stand beside it. */
 const next = computed<NextAct>(() => {
   if (props.bike.whereabouts === 'out') return 'back';
+  if (props.bike.facts.reports.some((report) => report.holds)) return 'report';
   if (props.begun) return 'check';
   if (props.answer.fitness === 'held' && toBench.value) return 'bench';
   if (awaitsCoSign.value && session.may('co-sign')) return 'co-sign';
@@ -72,12 +78,21 @@ const next = computed<NextAct>(() => {
 const incident = computed(
   () => props.answer.reasons.find((reason) => reason.code === 'incident')?.incident ?? null,
 );
+const checkWords = computed(() => {
+  if (incident.value) return t.startIncidentCheck;
+  if (props.begun) return t.continueCheck;
+  return props.bike.facts.returnCheck ? t.startReturnCheck : t.startRideOut;
+});
 function check(): void {
   if (!session.may('mark')) return;
-  const query = incident.value ? { checklist: CHECKLIST_AFTER[incident.value.kind] } : {};
+  const key = incident.value
+    ? CHECKLIST_AFTER[incident.value.kind]
+    : props.bike.facts.returnCheck && RETURN_CHECKLIST;
+  const query = key ? { checklist: key } : {};
   void router.push({ name: 'stand', params: { bikeId: props.bike.id }, query });
 }
-const move = (to: 'in' | 'out'): void => void refusal.run(() => fleet.move(props.bike, to));
+const comingBack = ref(false);
+const handOut = (): void => void refusal.run(() => outings.handOut([props.bike]));
 function coSign(): void {
   const checkId = awaitsCoSign.value;
   if (checkId)
@@ -93,7 +108,9 @@ useKeys(
           c: check,
           b: () => void router.push({ name: 'bench', params: { bikeId: props.bike.id } }),
           o: () =>
-            props.bike.whereabouts === 'out' ? move('in') : mayGoOut(props.answer.fitness) && move('out'),
+            props.bike.whereabouts === 'out'
+              ? (comingBack.value = true)
+              : mayGoOut(props.answer.fitness) && handOut(),
         },
   [
     { keys: 'C', does: t.startContinueCheckBike },
@@ -123,17 +140,23 @@ useKeys(
       <ReportIncident :bike="bike" @told="fleet.put" />
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <TakeBackChoice
+      v-if="comingBack && bike.whereabouts === 'out'"
+      :bikes="[bike]"
+      @back="comingBack = false"
+    />
     <ClipboardActs
       class="mt-auto pt-1"
       :bike="bike"
       :answer="answer"
       :next="next"
       :to-bench="toBench"
-      :check-words="incident ? t.startIncidentCheck : begun ? t.continueCheck : t.startRideOut"
+      :check-words="checkWords"
       :busy="refusal.busy.value"
       @check="check"
       @co-sign="coSign"
-      @move="move"
+      @out="handOut"
+      @back="comingBack = !comingBack"
     />
     <ServicesDue v-if="overdue && !bare" :bike="bike" :time-zone="site?.timeZone" />
   </section>

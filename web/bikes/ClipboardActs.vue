@@ -1,6 +1,6 @@
 <script lang="ts">
 /** The act that moves a bike on. */
-export type NextAct = 'back' | 'bench' | 'check' | 'co-sign' | 'out';
+export type NextAct = 'back' | 'bench' | 'check' | 'co-sign' | 'out' | 'report';
 </script>
 
 <script setup lang="ts">
@@ -19,7 +19,7 @@ defineProps<{
   checkWords: string;
   busy: boolean;
 }>();
-const emit = defineEmits<{ check: []; 'co-sign': []; move: [to: 'in' | 'out'] }>();
+const emit = defineEmits<{ check: []; 'co-sign': []; out: []; back: [] }>();
 const session = useSession();
 </script>
 
@@ -57,6 +57,16 @@ const session = useSession();
       >{{ t.coSignTraineesCheck }}</ActButton
     >
     <ActButton
+      v-if="next === 'report'"
+      :to="{ name: 'reports' }"
+      data-next
+      data-act="report"
+      kind="main"
+      big
+      class="grow"
+      >{{ t.readReport }}</ActButton
+    >
+    <ActButton
       v-if="next === 'out'"
       kind="main"
       big
@@ -64,7 +74,7 @@ const session = useSession();
       :disabled="busy"
       data-next
       data-act="out"
-      @click="emit('move', 'out')"
+      @click="emit('out')"
       >{{ t.handOut }}</ActButton
     >
     <ActButton
@@ -75,7 +85,7 @@ const session = useSession();
       :disabled="busy"
       data-next
       data-act="back"
-      @click="emit('move', 'in')"
+      @click="emit('back')"
       >{{ t.takeBack }}</ActButton
     >
     <ActButton

@@ -112,3 +112,6 @@ export const helpBikeService = message('Service');
 export const helpBikeServiceMeans = message(
   'Work that comes round again. “Done” sets it back; a passed check or a repair counts too.',
 );
+
+export const startReturnCheck = message('Start the return check');
+export const readReport = message('Read the report');

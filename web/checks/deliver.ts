@@ -134,7 +134,7 @@ export async function deliverCheck(check: SavedCheck, me: string): Promise<void>
     await deliverSignature(check, serverId, me);
   } catch (error) {
     if (!(error instanceof RefusedError) || !isFinal(error)) throw error;
-    const { what, todo } = wordsFor(error.problem);
+    const { what, todo } = await wordsFor(error.problem);
     await localDb.checks.update(check.id, {
       trouble: `${what} ${todo}`,
       ...(OVER.includes(error.problem.code) ? { state: 'signed' as const } : {}),
@@ -159,7 +159,7 @@ export async function deliverActs(me: string): Promise<void> {
         await localDb.acts.put(waits);
         continue;
       }
-      const said = wordsFor(error.problem);
+      const said = await wordsFor(error.problem);
       await localDb.acts.update(id, {
         trouble: t.whatCouldNotSaved({ what, what2: said.what, todo: said.todo }),
       });

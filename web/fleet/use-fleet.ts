@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, type ComputedRef } from 'vue';
-import { getBike, hangBikes, moveBike, type Bike, type Model } from '@cadre/contract/fleet';
+import { getBike, hangBikes, type Bike, type Model } from '@cadre/contract/fleet';
 import { getWall, type Wall } from '@cadre/contract/wall';
 import type { FitnessAnswer } from '@cadre/core/fitness';
 import { now, setHomeZone, setServerNow } from '@cadre/web/platform/time';
@@ -180,10 +180,6 @@ export const useFleet = defineStore('fleet', () => {
     stop = null;
   }
 
-  async function move(bike: Bike, to: 'in' | 'out'): Promise<void> {
-    put(await act(moveBike, { params: { id: bike.id }, body: { to, at: now() } }));
-  }
-
   /** Hangs bikes on hooks of one site, one or many at once. */
   async function hang(
     siteId: string,
@@ -223,7 +219,6 @@ export const useFleet = defineStore('fleet', () => {
     onChanged,
     follow,
     unfollow,
-    move,
     hang,
     fitnessOf: unwatched(fitnessOf),
   };

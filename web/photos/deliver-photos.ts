@@ -30,7 +30,7 @@ export async function deliverPhotos(me: string): Promise<void> {
         await localDb.photos.put(waits);
         continue;
       }
-      const { what, todo } = wordsFor(error.problem);
+      const { what, todo } = await wordsFor(error.problem);
       await localDb.photos.update(photo.id, { trouble: t.photoWasNotAccepted({ what, todo }) });
     }
   }

@@ -16,6 +16,7 @@ import PracticeChoice from './PracticeChoice.vue';
 import PracticeExceptions from './PracticeExceptions.vue';
 import SavePolicy from './SavePolicy.vue';
 import ExposureChoice from './ExposureChoice.vue';
+import ReturnsChoice from './ReturnsChoice.vue';
 import SecondPersonZones from './SecondPersonZones.vue';
 import { usePolicyForm } from './use-policy-form';
 import * as t from './messages';
@@ -55,6 +56,7 @@ onMounted(() => refusal.run(form.begin));
         <MarksAndWeights @wrong="(is) => (wrong.marks = is)" />
         <SecondPersonZones />
         <ExposureChoice @wrong="(is) => (wrong.exposure = is)" />
+        <ReturnsChoice />
         <section aria-labelledby="limits" class="space-y-2">
           <h2 id="limits" class="sturdy text-xl">{{ t.limits }}</h2>
           <p class="max-w-prose text-soft">{{ t.valueMarkedOnPart }}</p>

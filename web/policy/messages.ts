@@ -172,3 +172,14 @@ export const noPassToUse = message(
   'Everything is asked: there is no earlier pass to use, or something has happened since.',
 );
 export const passedByOn = message('Not asked: passed by {name}, {when}');
+
+export const whenBikesComeBack = message('When bikes come back');
+export const whenBikesComeBackSay = message(
+  'A bike that comes back needs a turnaround before it goes out again. Here you choose when it needs the longer return check first.',
+);
+export const returnCheckAfter = message('Return check after');
+export const hardRiding = message('Hard riding');
+export const andByOutings = message('Also by number of outings');
+export const neverByOutings = message('Not by number');
+export const everyOutings = message('After {outings} outings');
+export const storeRiderNames = message('Store names of riders who report a problem for');

@@ -8,3 +8,4 @@ export { default as PeopleChoice } from './PeopleChoice.vue';
 export { default as GroupStrip } from './GroupStrip.vue';
 export { useCandidates } from './use-candidates';
 export { useChosenBikes } from './use-chosen-bikes';
+export { wantWords } from './wording';

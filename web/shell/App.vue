@@ -5,11 +5,13 @@ import { useCatalogue } from '@cadre/web/catalogue';
 import { useOutbox } from '@cadre/web/checks';
 import type { Bike } from '@cadre/contract/fleet';
 import { FindBike, readCode, useTypeAhead, type Place } from '@cadre/web/find';
+import { lookUpCode } from '@cadre/web/labels';
 import { giveFound, useFleet, useFound, usePicked } from '@cadre/web/fleet';
 import { ChangePerson, useSession } from '@cadre/web/people';
 import DayStrip from './DayStrip.vue';
 import NavBar from './NavBar.vue';
 import NavRail from './NavRail.vue';
+import { NoticePlate } from '@cadre/web/ui';
 import { onScan, useKeys } from '@cadre/web/platform/keys';
 import { usePlaces } from './use-places';
 import * as t from './messages';
@@ -80,6 +82,8 @@ useFound((bike) => {
   return true;
 });
 const finding = ref(false);
+/** The last scan was of a label that is on nothing here. */
+const unknownCode = ref(false);
 const ahead = useTypeAhead(finding);
 // Back, with a finger on the edge of a phone, leads to another page: nothing may go on lying over it.
 watch(
@@ -88,6 +92,7 @@ watch(
     finding.value = false;
     shortcuts.value = false;
     changing.value = false;
+    unknownCode.value = false;
   },
 );
 function found(bike: Bike): void {
@@ -99,6 +104,15 @@ function goTo(place: Place): void {
   finding.value = false;
   void router.push(place.to);
 }
+/** A label leads to its bike; that of a hook or a rack to the wall, where it hangs. */
+async function scannedLabel(code: string): Promise<void> {
+  unknownCode.value = false;
+  const label = await lookUpCode(code);
+  const bike = label?.kind === 'bike' ? fleet.bikeById.get(label.subjectId) : undefined;
+  if (bike) found(bike);
+  else if (label) await router.push({ name: 'wall' });
+  else unknownCode.value = true;
+}
 function readText(text: string): boolean {
   if (!signedIn.value) return false;
   const target = readCode(text, fleet.bikes, location.origin);
@@ -106,7 +120,7 @@ function readText(text: string): boolean {
   else if (target.kind === 'page') {
     finding.value = false;
     void router.push(target.path);
-  }
+  } else if (target.kind === 'label') void scannedLabel(target.code);
   return target.kind !== 'nobody';
 }
 onScan(readText);
@@ -136,6 +150,12 @@ useKeys(
     :class="chrome && !route.meta.work && 'max-lg:pb-[var(--nav-bar)]'"
   >
     <DayStrip v-if="chrome" @change="changing = true" @help="shortcuts = true" @find="finding = true" />
+    <NoticePlate
+      v-if="unknownCode"
+      class="m-3"
+      :said="{ what: t.codeNotValid, todo: t.findByTag }"
+      data-unknown-code
+    />
     <RouterView v-slot="{ Component }"><component :is="Component" :key="String(route.name)" /></RouterView>
   </div>
   <ChangePerson v-if="changing" @done="changed" @close="changing = false" @leave="leave" />

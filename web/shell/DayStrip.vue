@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { onMounted, onScopeDispose, ref } from 'vue';
+import { computed, onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { CircleHelp, House, Search, SunMoon, UserRound } from '@lucide/vue';
+import { CircleHelp, House, MessageSquareWarning, Search, SunMoon, UserRound } from '@lucide/vue';
 import { useOutbox } from '@cadre/web/checks';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -22,6 +22,7 @@ const fleet = useFleet();
 const now = useNow();
 const outbox = useOutbox();
 const route = useRoute();
+const unread = computed(() => fleet.bikes.reduce((sum, bike) => sum + bike.facts.reports.length, 0));
 const strip = ref<HTMLElement | null>(null);
 /** What sticks under the strip, and what is scrolled to, needs to know how high it is. */
 const measured = new ResizeObserver(([entry]) =>
@@ -51,6 +52,14 @@ onScopeDispose(() => measured.disconnect());
       <template v-else>
         <ViewTabs />
         <DayLine class="lg:ml-auto" />
+        <RouterLink
+          v-if="unread > 0"
+          :to="{ name: 'reports' }"
+          class="flex h-11 shrink-0 items-center gap-1.5 rounded-md border-2 border-held px-2 font-semibold text-held"
+          :aria-label="t.reportsWaiting({ unread })"
+          data-reports-waiting
+          ><MessageSquareWarning class="size-5" aria-hidden="true" />{{ unread }}</RouterLink
+        >
       </template>
       <span
         v-if="fleet.wall?.demo && !route.meta.work"

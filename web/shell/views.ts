@@ -10,6 +10,9 @@ import { findingsViews } from '@cadre/web/findings';
 import { assessmentViews } from '@cadre/web/assessments';
 import { batchCheckViews } from '@cadre/web/batch-check';
 import { modelsViews } from '@cadre/web/models';
+import { labelsViews } from '@cadre/web/labels';
+import { reportsViews } from '@cadre/web/reports';
+import { outingsViews } from '@cadre/web/outings';
 import { partsViews } from '@cadre/web/parts';
 import { peopleViews } from '@cadre/web/people';
 import { policyViews } from '@cadre/web/policy';
@@ -34,6 +37,9 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...assessmentViews,
   ...batchCheckViews,
   ...modelsViews,
+  ...outingsViews,
+  ...labelsViews,
+  ...reportsViews,
   ...partsViews,
   ...peopleViews,
   ...policyViews,

@@ -88,3 +88,9 @@ export const holdsAir = message('holds air');
 export const serviceDone = message('Service done');
 export const odometerRead = message('Odometer');
 export const kmShown = message('{km} km');
+
+export const outingStarted = message('Outing started');
+export const problemReported = message('Problem reported');
+export const reportDescribed = message('Report described');
+export const reportClosed = message('Report closed');
+export const reportToFinding = message('Report became a finding');

@@ -1,9 +1,17 @@
 import type { AnswerOf } from '@cadre/contract/http';
 import type { timeline } from '@cadre/contract/timeline';
-import type { ClearsNot } from '@cadre/core/catalogue';
+import type { ClearsNot, Conditions } from '@cadre/core/catalogue';
+import type { ReturnWay } from '@cadre/core/outings';
 import type { IncidentKind } from '@cadre/core/incidents';
 import type { Severity } from '@cadre/core/catalogue';
-import { SEVERITY_WORDS, JOINT_WORDS, INCIDENT_WORDS, PART_WORDS } from '@cadre/web/words';
+import {
+  CONDITION_WORDS,
+  SEVERITY_WORDS,
+  JOINT_WORDS,
+  INCIDENT_WORDS,
+  PART_WORDS,
+  RETURN_WORDS,
+} from '@cadre/web/words';
 import * as t from './messages';
 
 export type TimelineEntry = AnswerOf<typeof timeline>['entries'][number];
@@ -88,6 +96,25 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
         `${text(body.reason)}${listOf(body.findings).length > 0 ? ` · ${faultsOf(body.findings)}` : ''}${listOf(body.criticalsMissing).length > 0 ? t.nowIncomplete : ''}`,
         'strong',
       );
+    case 'outing.started':
+      return say(t.outingStarted, text(body.groupName), 'quiet');
+    case 'outing.ended':
+      return say(
+        RETURN_WORDS[text(body.way) as ReturnWay] ?? t.takenBack,
+        [CONDITION_WORDS[text(body.conditions) as Conditions] ?? '', text(body.note)]
+          .filter(Boolean)
+          .join(' · '),
+        'quiet',
+      );
+    case 'report.made':
+    case 'report.repeated':
+      return say(t.problemReported, text(body.note), 'strong');
+    case 'report.described':
+      return say(t.reportDescribed, text(body.note), 'quiet');
+    case 'report.closed':
+      return say(t.reportClosed, text(body.reason), 'strong');
+    case 'report.to-finding':
+      return say(t.reportToFinding, faultsOf([body.finding]), 'strong');
     case 'incident.reported': {
       const { kind, note } = (body.incident ?? {}) as Body;
       return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? t.incident, text(note), 'strong');

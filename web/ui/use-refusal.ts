@@ -35,7 +35,7 @@ export function useRefusal(): Refusal {
         };
       } else if (thrown instanceof RefusedError) {
         error.value = thrown;
-        said.value = wordsFor(thrown.problem);
+        said.value = await wordsFor(thrown.problem);
         fields.value = thrown.problem.fields ?? [];
       } else throw thrown;
       return false;

@@ -4,6 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import type { Fitness } from '@cadre/core/fitness';
 import { useSession } from '@cadre/web/people';
 import { ActButton, SelectField, NoticePlate } from '@cadre/web/ui';
+import { TakeBackChoice } from '@cadre/web/outings';
 import { useSelection } from './use-selection';
 import { useWallView } from './use-wall';
 import * as t from './messages';
@@ -17,8 +18,13 @@ const props = defineProps<{
 const view = useWallView();
 const session = useSession();
 const open = ref(false);
-const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll, hangAll } =
+const { refusal, rackId, said, out, ready, racks, target, free, handOutAll, taken, hangAll } =
   useSelection(props);
+const comingBack = ref(false);
+function cameBack(): void {
+  taken(out.value.length);
+  comingBack.value = false;
+}
 </script>
 
 <template>
@@ -56,15 +62,12 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <!-- Always there on a wide screen: the buttons below must not move when it speaks. -->
     <p role="status" class="min-h-6 font-semibold max-[900px]:empty:hidden">{{ said }}</p>
-    <ul v-if="refused.length" role="alert" class="border-l-4 border-held pl-3">
-      <li v-for="line in refused" :key="line">{{ line }}</li>
-    </ul>
     <div class="flex flex-col gap-3" :class="!open && 'max-[900px]:hidden'">
       <ActButton
         kind="main"
         :disabled="ready.length === 0 || refusal.busy.value"
         data-hand-out
-        @click="moveAll(ready, 'out')"
+        @click="handOutAll"
         >{{ t.handOutClearedBike({ ready: ready.length }) }}</ActButton
       >
       <ActButton
@@ -75,10 +78,12 @@ const { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll
       >
       <ActButton
         :disabled="out.length === 0 || refusal.busy.value"
+        :aria-expanded="comingBack"
         data-take-back
-        @click="moveAll(out, 'in')"
+        @click="comingBack = !comingBack"
         >{{ t.takeBackBike({ out: out.length }) }}</ActButton
       >
+      <TakeBackChoice v-if="comingBack && out.length" :bikes="out" @back="cameBack" />
       <div v-if="session.may('edit-fleet')" class="space-y-2 border-t-2 border-line pt-3">
         <SelectField v-model="rackId" :label="t.moveRack" :options="racks" />
         <p v-if="target && free.length < bikes.length" class="text-watch">

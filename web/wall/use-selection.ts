@@ -1,9 +1,9 @@
 import { computed, onDeactivated, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { mayGoOut, type Fitness } from '@cadre/core/fitness';
-import { RefusedError, wordsFor } from '@cadre/web/platform/api';
 import { useRefusal } from '@cadre/web/ui';
 import { freeHooks, useFleet } from '@cadre/web/fleet';
+import { useOutingActs } from '@cadre/web/outings';
 import { useWallView } from './use-wall';
 import * as t from './messages';
 
@@ -17,13 +17,12 @@ export function useSelection(props: Selected) {
   const fleet = useFleet();
   const view = useWallView();
   const refusal = useRefusal();
+  const outings = useOutingActs();
   const rackId = ref('');
   const said = ref('');
-  const refused = ref<readonly string[]>([]);
   // The panel is kept while nothing is selected; what it said belongs to the selection before.
   onDeactivated(() => {
     said.value = '';
-    refused.value = [];
     refusal.said.value = null;
   });
 
@@ -55,24 +54,19 @@ export function useSelection(props: Selected) {
       : [],
   );
 
-  /** One after the other; what the server refuses is named, the rest is done. */
-  async function moveAll(bikes: readonly Bike[], to: 'in' | 'out'): Promise<void> {
+  /** By site: bikes of one go out together or not at all; where one cannot, the server names it. */
+  async function handOutAll(): Promise<void> {
     said.value = '';
-    refused.value = [];
-    let done = 0;
-    await refusal.run(async () => {
-      for (const bike of bikes) {
-        try {
-          await fleet.move(bike, to);
-          done += 1;
-        } catch (error) {
-          if (!(error instanceof RefusedError)) throw error;
-          refused.value = [...refused.value, `${bike.tag}: ${wordsFor(error.problem).what}`];
-        }
-      }
+    const bikes = ready.value;
+    const sites = [...new Set(bikes.map((bike) => bike.siteId))];
+    const done = await refusal.run(async () => {
+      for (const siteId of sites) await outings.handOut(bikes.filter((bike) => bike.siteId === siteId));
     });
-    said.value = t.bikePart({ done, part: to === 'out' ? t.handedOut : t.takenBack });
+    if (done) said.value = t.bikePart({ done: bikes.length, part: t.handedOut });
   }
+  const taken = (count: number): void => {
+    said.value = t.bikePart({ done: count, part: t.takenBack });
+  };
   async function hangAll(): Promise<void> {
     const rack = target.value;
     if (!rack) return;
@@ -86,5 +80,5 @@ export function useSelection(props: Selected) {
     if (done) said.value = t.bikeMovedName({ bikes: props.bikes.length, name: rack.name });
   }
 
-  return { refusal, rackId, said, refused, out, ready, racks, target, free, moveAll, hangAll };
+  return { refusal, rackId, said, out, ready, racks, target, free, handOutAll, taken, hangAll };
 }

@@ -80,9 +80,9 @@ describe('reasons in words', () => {
 });
 
 describe('words', () => {
-  it('stand for every refusal, saying what is wrong and what to do', () => {
+  it('stand for every refusal, saying what is wrong and what to do', async () => {
     for (const code of ERROR_CODES) {
-      const { what, todo } = wordsFor({ type: '', status: 400, code });
+      const { what, todo } = await wordsFor({ type: '', status: 400, code });
       expect(what.length, code).toBeGreaterThan(8);
       expect(todo.length, code).toBeGreaterThan(5);
     }

@@ -1,4 +1,5 @@
 import type { IncidentKind } from '@cadre/core/incidents';
+import type { ReturnCause } from '@cadre/core/outings';
 import { SIDE_WORDS, ZONE_WORDS, withPosition } from './checkpoint-words';
 import { severityOfFinding } from './severity-of';
 import { dayAndClock } from '@cadre/web/platform/time';
@@ -43,6 +44,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'sign-check': t.finishCheckSign,
   'complete-check': t.doCompleteCheck,
   'incident-check': t.doCompleteCheckFor,
+  'return-check': t.doReturnCheck,
   'assessment-decision': t.checkBikePriceRepairs,
   'co-sign': t.askExperiencedPersonCo,
   'ride-out': t.doRideOutCheck,
@@ -56,6 +58,12 @@ export const INCIDENT_WORDS: Record<IncidentKind, string> = {
   crash: t.crash,
   transport: t.transport,
   immersion: t.immersionInWater,
+};
+/** Why the return checklist is due. */
+const RETURN_CAUSE_WORDS: Record<ReturnCause, string> = {
+  hard: t.riddenHard,
+  conditions: t.riddenWetSaltMud,
+  outings: t.manyOutingsSince,
 };
 const INCIDENT_CHECKLISTS: Record<IncidentKind, string> = {
   crash: t.afterCrash,
@@ -131,6 +139,12 @@ export function reasonWords(
           : t.doCompleteCheckIncidentChecklists({ incidentChecklists: INCIDENT_CHECKLISTS[kind] }),
       };
     }
+    case 'return-check':
+      return {
+        what: t.returnCheckDue,
+        detail: `${RETURN_CAUSE_WORDS[reason.due.because]}, ${dayAndClock(reason.due.since, now, timeZone)}`,
+        ends,
+      };
     case 'on-offer':
       return {
         what: t.usedBikeNotIn,

@@ -26,3 +26,4 @@ export {
   shownUnit,
 } from './fit/fit-words';
 export { ROLE_WORDS } from './role-words';
+export { CONDITION_WORDS, RETURN_WORDS } from './outing-words';

@@ -283,3 +283,18 @@ export const roleDesk = message('desk');
 export const roleInspector = message('inspector');
 export const roleMechanic = message('mechanic');
 export const roleLead = message('lead');
+
+export const doReturnCheck = message('Do the return check');
+export const returnCheckDue = message('Return check due');
+export const riddenHard = message('Ridden hard');
+export const riddenWetSaltMud = message('Ridden in bad conditions');
+export const manyOutingsSince = message('Many outings since the last return check');
+
+export const cameBackFine = message('Came back fine');
+export const cameBackHard = message('Ridden hard or in bad conditions');
+export const cameBackProblem = message('Came back with a problem');
+export const cameBackIncident = message('Came back after a crash');
+export const dry = message('Dry');
+export const wet = message('Wet');
+export const salt = message('Salt');
+export const mud = message('Mud');

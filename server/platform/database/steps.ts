@@ -314,6 +314,90 @@ const plans: Step = {
   },
 };
 
+/** With whom a bike was out, when it came back and how. */
+const outings: Step = {
+  name: 'Outings',
+  async take(runner) {
+    await runner.query(`ALTER TABLE outing
+      ADD COLUMN IF NOT EXISTS groupId ${ID} NULL,
+      ADD COLUMN IF NOT EXISTS groupName VARCHAR(80) NOT NULL DEFAULT '',
+      ADD COLUMN IF NOT EXISTS dueBackAt ${MOMENT} NULL,
+      ADD COLUMN IF NOT EXISTS backAt ${MOMENT} NULL,
+      ADD COLUMN IF NOT EXISTS way ${WORD} NULL,
+      ADD COLUMN IF NOT EXISTS conditions ${WORD} NULL,
+      ADD COLUMN IF NOT EXISTS km ${WORD} NULL,
+      ADD COLUMN IF NOT EXISTS returnCause ${WORD} NULL`);
+    await runner.query('ALTER TABLE outing ALTER COLUMN groupName DROP DEFAULT');
+    // When each was over, as the record has it: the first time after it that its bike came back.
+    await runner.query(`UPDATE outing o JOIN entry s ON s.id = o.id SET o.backAt = (
+      SELECT e.happenedAt FROM entry e WHERE e.bikeId = o.bikeId AND e.kind = 'bike.moved' AND JSON_VALUE(e.body, '$.from') = 'out'
+        AND JSON_VALUE(e.body, '$.to') <> 'out' AND (e.recordedAt > s.recordedAt OR (e.chain = s.chain AND e.seq > s.seq))
+      ORDER BY e.recordedAt, e.seq LIMIT 1)`);
+  },
+};
+
+/** Codes on labels, and what riders report behind them. The table of codes decided on first never had a row. */
+const labelsAndReports: Step = {
+  name: 'LabelsAndReports',
+  async take(runner) {
+    await runner.query('DROP TABLE IF EXISTS tag_code');
+    await runner.query(`CREATE TABLE IF NOT EXISTS label_code (
+      code ${WORD} NOT NULL,
+      kind ${WORD} NOT NULL,
+      subjectId ${ID} NOT NULL,
+      madeAt ${MOMENT} NOT NULL,
+      revokedAt ${MOMENT} NULL,
+      PRIMARY KEY (code),
+      INDEX label_code_subject (subjectId))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS report (
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      zone ${WORD} NULL,
+      fault ${WORD} NOT NULL,
+      canRide TINYINT NOT NULL,
+      holds TINYINT NOT NULL,
+      note VARCHAR(2000) NOT NULL,
+      at ${MOMENT} NOT NULL,
+      toldBy ${ID} NULL,
+      sealedName VARCHAR(400) NOT NULL,
+      times INT NOT NULL,
+      photoHash ${HASH} NULL,
+      state ${WORD} NOT NULL,
+      dealtBy ${ID} NULL,
+      dealtAt ${MOMENT} NULL,
+      reason VARCHAR(400) NOT NULL,
+      PRIMARY KEY (id),
+      INDEX report_bike (bikeId, state),
+      CONSTRAINT report_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS report_photo (
+      reportId ${ID} NOT NULL,
+      hash ${HASH} NOT NULL,
+      width INT NOT NULL,
+      height INT NOT NULL,
+      whole MEDIUMBLOB NOT NULL,
+      small MEDIUMBLOB NOT NULL,
+      PRIMARY KEY (reportId))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS rider_key (
+      reportId ${ID} NOT NULL,
+      secret VARCHAR(43) NOT NULL,
+      madeAt ${MOMENT} NOT NULL,
+      PRIMARY KEY (reportId))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS report_queue (
+      \`key\` VARCHAR(160) NOT NULL,
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      said LONGTEXT NOT NULL,
+      times INT NOT NULL,
+      at ${MOMENT} NOT NULL,
+      PRIMARY KEY (\`key\`))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS report_rate (
+      \`key\` VARCHAR(120) NOT NULL,
+      sent INT NOT NULL,
+      since ${MOMENT} NOT NULL,
+      PRIMARY KEY (\`key\`))`);
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -333,4 +417,6 @@ export const STEPS: readonly Step[] = [
   calendarAddresses,
   eventPreps,
   plans,
+  outings,
+  labelsAndReports,
 ];

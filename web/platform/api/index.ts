@@ -1,3 +1,4 @@
 export { RefusedError, UnreachableError, checkAnswers, onReach, send, sendForText, wantsSignIn } from './api';
 export { fieldWords } from './field-words';
-export { type Said, wordsFor } from './problems';
+export type { Said } from './problems';
+export { wordsFor } from './words-for';

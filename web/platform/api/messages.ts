@@ -278,3 +278,21 @@ export const alwaysDueLeast = message('This would always be due. Enter {least} o
 export const settlesEachOther = message('These services settle each other. Remove one of the links.');
 export const odometerBackwards = message('The last reading was {km} km. Enter at least that.');
 export const odometerLeap = message('The last reading was {km} km. Check the figure, then save it again.');
+
+export const serverRefused = message('The server did not accept this ({code}).');
+export const reloadPage = message('Reload the page, then try again.');
+
+export const tagNotOut = message('{tag} is not out.');
+export const checkTagReload = message('Check the tag. Another person may have taken the bike back.');
+export const groupOver = message('{name} should be back already.');
+export const changeGroupTimes = message(
+  'Change the times of the group, or hand the bikes out without a group.',
+);
+
+export const report = message('report');
+export const noPublicAddress = message('Labels cannot be printed yet: phones cannot reach this address.');
+export const setPublicAddress = message(
+  'Ask the operator to set CADRE_PUBLIC_URL to the address of this program.',
+);
+export const reportDealtWith = message('Another person has already dealt with this report.');
+export const reloadReports = message('Reload the reports to see the result.');

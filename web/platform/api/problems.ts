@@ -35,6 +35,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   rack: t.rack,
   recheck: t.recheck,
   repair: t.repair,
+  report: t.report,
   round: t.round,
   route: t.route,
   service: t.service,
@@ -147,6 +148,10 @@ const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
     what: t.tagOutAway({ tag: p.tag }),
     todo: t.takeBikeBackFirst,
   }),
+  'take-back.not-out': (p) => ({ what: t.tagNotOut({ tag: p.tag }), todo: t.checkTagReload }),
+  'group.over': (p) => ({ what: t.groupOver({ name: p.name }), todo: t.changeGroupTimes }),
+  'labels.no-address': say(t.noPublicAddress, t.setPublicAddress),
+  'report.dealt-with': say(t.reportDealtWith, t.reloadReports),
   'severity.not-higher': say(t.severityNotHigherThan, t.chooseHigherSeverity),
   'severity.not-lower': say(t.findingAlreadyHasSeverity, t.chooseAnotherName),
   'severity.under-stop-floor': say(t.faultAlwaysMeansDo, t.repairRecheckReleaseBike),
@@ -210,7 +215,7 @@ const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
   unexpected: say(t.serverHadError, t.tryAgainIfError),
 };
 
-export function wordsFor(problem: Problem): Said {
+export function problemWords(problem: Problem): Said {
   // A problem's parameters are those of its code: the server does not compile otherwise.
   const said = (WORDS[problem.code] as (params: ErrorParams) => Said)(problem.params ?? {});
   return problem.requestId ? { ...said, todo: `${said.todo} (${problem.requestId})` } : said;

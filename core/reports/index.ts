@@ -1,0 +1,10 @@
+export {
+  faultsAt,
+  isSameReport,
+  REPORT_FAULTS,
+  REPORT_LIMITS,
+  reportHolds,
+  reportPlaces,
+  type ReportFault,
+  type ReportSaid,
+} from './report';

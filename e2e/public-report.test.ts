@@ -1,0 +1,96 @@
+import { v7 as newId } from 'uuid';
+import { writeFileSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import sharp from 'sharp';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import type { Bike } from '@cadre/contract/fleet';
+import { makeLabels } from '@cadre/contract/labels';
+import { SECRET, World } from '../testing/world';
+import { scrollsSideways, violationsOf } from './support/axe';
+import { Browser } from './support/browser';
+
+let world: World;
+let phone: Browser;
+let lead: Browser;
+let bike: Bike;
+let code = '';
+
+beforeAll(async () => {
+  world = await World.open({ web: true, realClock: true });
+  bike = await world.bike('P31');
+  await world.check(bike);
+  const body = { id: newId(), kind: 'bike' as const, subjectIds: [bike.id], renew: false };
+  code = (await world.as('mechanic').send(makeLabels, { body })).codes[0]?.code ?? '';
+  // A stranger's phone that runs no scripts.
+  phone = await Browser.open(world.base);
+  await phone.devTools('Emulation.setScriptExecutionDisabled', { value: true });
+  lead = await Browser.open(world.base);
+  await phone.size('phone');
+  await lead.size('office');
+  await lead.signIn('lead', SECRET, '/');
+  await lead.find('[data-rails]');
+});
+afterAll(async () => {
+  await phone?.close();
+  await lead?.close();
+  await world?.close();
+});
+
+it('a stranger reports a weak brake in three touches without scripts and with a photo; the bike is held, the lead makes it a finding, it is repaired', async () => {
+  await phone.go(`/r/${code}`);
+  await phone.textIs('main', 'Ready to ride');
+  await phone.click('a.m');
+  await phone.click('svg a[href$="/front-brake"]');
+  await phone.click('a[href$="/weak"]');
+  const file = join(mkdtempSync(join(tmpdir(), 'photo-')), 'brake.jpg');
+  const image = sharp({ create: { width: 1200, height: 900, channels: 3, background: '#a33' } });
+  writeFileSync(file, await image.jpeg().toBuffer());
+  await (await phone.find('input[type=file]')).sendKeys(file);
+  await phone.click('button[value=yes]');
+  await phone.textIs('main', 'Do not ride this bike any more');
+  await lead.find('[data-reports-waiting]');
+  await lead.until(
+    async () =>
+      (await lead.text('[data-tag=P31]')).length > 0 && (await world.fitness(bike.id)).fitness === 'held',
+    'the bike is not held',
+    2000,
+  );
+  await lead.click('[data-reports-waiting]');
+  await lead.textIs('[data-report=P31]', 'Front brake: weak');
+  await lead.find('[data-report=P31] img');
+  await lead.click('[data-make-finding]');
+  await lead.driver.executeScript(
+    `const select = document.querySelector('[data-to-finding] select');
+     select.value = [...select.options].find((each) => each.value.startsWith('stops-wheel') && /front/i.test(each.text)).value;
+     select.dispatchEvent(new Event('change', { bubbles: true }));`,
+  );
+  await lead.click('[data-to-finding] [data-choose=none]');
+  await lead.click('[data-finding-now]');
+  await lead.textIs('[data-reports]', 'Became a finding');
+  const { facts } = await world.bikeNow(bike.id);
+  expect(facts.reports).toEqual([]);
+  expect(facts.findings).toMatchObject([{ checkpoint: 'stops-wheel', severity: 'stop' }]);
+  await lead.go(`/bench/${bike.id}`);
+  await lead.textIs('main', 'Does not stop the wheel');
+  expect(await lead.complaints()).toEqual([]);
+});
+
+it('each page reads well to every reader', async () => {
+  const stranger = await Browser.open(world.base);
+  try {
+    await stranger.size('phone');
+    for (const path of ['', '/report', '/report/rear-wheel', '/report/rear-wheel/flat', '/help', 'x'])
+      for (const dark of [false, true]) {
+        const value = dark ? 'dark' : 'light';
+        await stranger.devTools('Emulation.setEmulatedMedia', {
+          features: [{ name: 'prefers-color-scheme', value }],
+        });
+        await stranger.go(`/r/${code}${path}`);
+        expect(await violationsOf(stranger), `${path} ${value}`).toEqual([]);
+        expect(await scrollsSideways(stranger), path).toBe(false);
+      }
+  } finally {
+    await stranger.close();
+  }
+});

@@ -1,0 +1,4 @@
+export { outingEntity } from './entities';
+export { outingsFeature } from './feature';
+export { outingsRoutes } from './routes';
+export { Outings } from './service';

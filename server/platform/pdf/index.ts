@@ -1,0 +1,1 @@
+export { pdfWriter } from './writer';

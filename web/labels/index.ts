@@ -1,0 +1,2 @@
+export { lookUpCode } from './look-up';
+export { labelsViews } from './views';

@@ -1,0 +1,5 @@
+import { defineAsyncComponent } from 'vue';
+
+export const TakeBackChoice = defineAsyncComponent(() => import('./TakeBackChoice.vue'));
+export { useOutingActs } from './use-outing-acts';
+export { outingsViews } from './views';
