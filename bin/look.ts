@@ -1,5 +1,5 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { join, resolve } from 'node:path';
+import { join } from 'node:path';
 import { Browser, SIZES, type Size } from '../e2e/support/browser';
 import { runCommand, say } from './say';
 
@@ -56,11 +56,6 @@ const openFault = async (browser: Browser): Promise<void> => {
 };
 const undo = (browser: Browser): Promise<void> => browser.click('[data-undo]');
 
-const previewList = async (browser: Browser): Promise<void> => {
-  await (await browser.find('[data-file]')).sendKeys(resolve('test-world/lists/4-tags.csv'));
-  await browser.click('[data-to-preview]');
-  await browser.find('[data-wrong]');
-};
 const pickOnPhone = async (browser: Browser): Promise<void> => {
   await browser.click('[data-tag=Q14]');
   await browser.find('[data-clipboard]');
@@ -130,6 +125,19 @@ const previewPolicy = async (browser: Browser): Promise<void> => {
   await browser.driver.executeScript('window.scrollTo(0, 0)');
 };
 
+const takeOneBack = async (browser: Browser): Promise<void> => {
+  await browser.click('[data-out] button');
+  await browser.find('[data-back]');
+};
+const chooseAllLabels = (browser: Browser): Promise<void> => browser.click('[data-choose=all]');
+/** Where the problem is: the page a rider sees with the first touch. */
+const openPublicPage = async (browser: Browser): Promise<void> => {
+  const code = await browser.driver.executeAsyncScript<string>(
+    'const done = arguments[0]; fetch("/api/v1/labels").then((r) => r.json()).then(({ codes }) => done(codes[0].code))',
+  );
+  await browser.go(`/r/${code}/report`);
+};
+
 const pictures: readonly Picture[] = [
   { name: 'wall', size: 'office', path: '/' },
   { name: 'wall-phone', size: 'phone', path: '/', before: pickOnPhone },
@@ -164,21 +172,16 @@ const pictures: readonly Picture[] = [
     theme: 'contrast',
     before: (browser) => browser.find('[data-joint]').then(() => undefined),
   },
-  { name: 'groups', size: 'office', path: '/groups' },
+  { name: 'desk', size: 'phone', path: '/desk', before: takeOneBack },
+  { name: 'labels', size: 'office', path: '/labels', before: chooseAllLabels },
+  { name: 'public-page', size: 'phone', path: '/labels', before: openPublicPage },
   {
     name: 'reading',
     size: 'office',
     path: '/stand/{H04}?checklist=season-opening&at=rotor-thickness@front',
     before: measureRotor,
   },
-  { name: 'list-preview', size: 'tablet', path: '/lists', theme: 'dim', before: previewList },
   { name: 'calendar', size: 'office', path: '/calendar', before: pickService },
-  {
-    name: 'stock',
-    size: 'office',
-    path: '/stock',
-    before: (browser) => browser.find('[data-item]').then(() => undefined),
-  },
   { name: 'campaign', size: 'office', path: '/campaigns', before: planACampaign, after: endIt },
   { name: 'checklist-editor', size: 'office', path: '/checklists/ride-out/edit' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },

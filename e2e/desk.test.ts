@@ -112,7 +112,7 @@ it('a school group of twelve goes out by scanning, one bike held and swapped, an
     2000,
   );
   await wall.go(`/bikes/${crashed.id}`);
-  await wall.textIs('[data-act=check]', 'crash');
+  await wall.textIs('[data-act=check]', 'incident check');
   await wall.go(`/bikes/${bikes.get('D01')?.id ?? ''}`);
   await wall.textIs('[data-act=check]', 'return check');
   await wall.click('[data-act=check]');

@@ -143,7 +143,7 @@ useKeys(
     <TakeBackChoice
       v-if="comingBack && bike.whereabouts === 'out'"
       :bikes="[bike]"
-      @back="comingBack = false"
+      :done="() => (comingBack = false)"
     />
     <ClipboardActs
       class="mt-auto pt-1"

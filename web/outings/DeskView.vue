@@ -125,7 +125,7 @@ function back(bike: Bike, way: ReturnWay): void {
             :open="open === row.bike.id"
             @open="open = open === row.bike.id ? null : row.bike.id"
           >
-            <TakeBackChoice :bikes="[row.bike]" :asked="false" @back="(way) => back(row.bike, way)" />
+            <TakeBackChoice :bikes="[row.bike]" :asked="false" :done="(way) => back(row.bike, way)" />
           </OutBikeRow>
         </ul>
       </section>

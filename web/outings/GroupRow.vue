@@ -27,13 +27,14 @@ const short = computed(() => Math.max(0, left.value - props.ready));
       <span v-else class="figures text-soft"
         ><template v-if="taken">{{ t.groupTaken({ taken, wanted }) }} · </template
         >{{ t.groupReady({ ready: Math.min(ready, left), left })
-        }}<strong v-if="short > 0" class="text-watch"> · {{ t.groupShort({ short }) }}</strong></span
+        }}<strong v-if="short > 0" class="block text-watch">{{ t.groupShort({ short }) }}</strong></span
       >
     </p>
     <ActButton
       v-if="left > 0"
       :kind="main ? 'main' : 'plain'"
       :to="{ name: 'hand-out', params: { groupId: group.id } }"
+      class="shrink-0 whitespace-nowrap"
       :data-hand-out="group.name"
       >{{ t.handOutGroup }}</ActButton
     >

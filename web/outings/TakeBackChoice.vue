@@ -14,12 +14,13 @@ import * as t from './messages';
 const props = withDefaults(
   defineProps<{
     bikes: readonly Bike[];
+    /** Called when they are back; by then whoever showed this may have taken it away with its bike. */
+    done: (way: ReturnWay) => void;
     /** Whether the conditions are asked here; else they stand beside it. */
     asked?: boolean;
   }>(),
   { asked: true },
 );
-const emit = defineEmits<{ back: [way: ReturnWay] }>();
 const acts = useOutingActs();
 const refusal = useRefusal();
 const conditions = useConditions();
@@ -40,12 +41,12 @@ async function take(way: ReturnWay): Promise<void> {
     return;
   }
   const more = { conditions: conditions.value, odometerKm: km, odometerSure: sure.value === text, note: '' };
-  const done = await refusal.run(() => acts.takeBack(props.bikes, way, more));
+  const isBack = await refusal.run(() => acts.takeBack(props.bikes, way, more));
   // Typed again as it was, a leap is meant.
-  sure.value = done ? '' : text;
-  if (!done) return;
+  sure.value = isBack ? '' : text;
+  if (!isBack) return;
   odometer.value = '';
-  emit('back', way);
+  props.done(way);
 }
 </script>
 

@@ -6,6 +6,6 @@ export const reportsViews: readonly RouteRecordRaw[] = [
     path: '/reports',
     name: 'reports',
     component: () => import('./ReportsView.vue'),
-    meta: { help: () => import('./help'), title: t.reports, nav: { area: 'today', order: 6 } },
+    meta: { help: () => import('./help'), title: t.reports, nav: { area: 'workshop', order: 1.5 } },
   },
 ];

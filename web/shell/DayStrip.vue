@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, onScopeDispose, ref } from 'vue';
+import { onMounted, onScopeDispose, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { CircleHelp, House, MessageSquareWarning, Search, SunMoon, UserRound } from '@lucide/vue';
 import { useOutbox } from '@cadre/web/checks';
@@ -12,6 +12,7 @@ import { IconButton } from '@cadre/web/ui';
 import ShellNotices from './ShellNotices.vue';
 import SyncState from './SyncState.vue';
 import ViewTabs from './ViewTabs.vue';
+import { useUnreadReports } from './use-unread-reports';
 import * as t from './messages';
 
 /** One line over every screen: where one is, the day, what is synced, and who is signed in. Where hands are busy, only what the work needs. */
@@ -22,7 +23,7 @@ const fleet = useFleet();
 const now = useNow();
 const outbox = useOutbox();
 const route = useRoute();
-const unread = computed(() => fleet.bikes.reduce((sum, bike) => sum + bike.facts.reports.length, 0));
+const unread = useUnreadReports();
 const strip = ref<HTMLElement | null>(null);
 /** What sticks under the strip, and what is scrolled to, needs to know how high it is. */
 const measured = new ResizeObserver(([entry]) =>
@@ -55,7 +56,7 @@ onScopeDispose(() => measured.disconnect());
         <RouterLink
           v-if="unread > 0"
           :to="{ name: 'reports' }"
-          class="flex h-11 shrink-0 items-center gap-1.5 rounded-md border-2 border-held px-2 font-semibold text-held"
+          class="flex h-11 shrink-0 items-center gap-1.5 rounded-md border-2 border-held px-2 font-semibold text-held max-sm:hidden"
           :aria-label="t.reportsWaiting({ unread })"
           data-reports-waiting
           ><MessageSquareWarning class="size-5" aria-hidden="true" />{{ unread }}</RouterLink

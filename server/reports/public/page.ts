@@ -13,7 +13,7 @@ p{margin:.4rem 0}.s{color:var(--s)}.w{display:flex;gap:.75rem;align-items:center
 a.b,button{display:flex;align-items:center;justify-content:center;width:100%;min-height:3.5rem;padding:.5rem 1rem;margin:.5rem 0;border:2px solid var(--i);border-radius:.5rem;background:var(--p);color:var(--i);font:inherit;font-weight:700;text-align:center;text-decoration:none;cursor:pointer}
 a.m,button.m{background:var(--a);color:var(--o);border-color:var(--a)}button.x{border-color:var(--h);color:var(--h)}
 :focus-visible{outline:3px solid var(--a);outline-offset:3px}
-ul{list-style:none;padding:0;margin:0;display:grid;grid-template-columns:1fr 1fr;gap:0 .5rem}
+li a.b{height:calc(100% - 1rem)}ul{list-style:none;padding:0;margin:0;display:grid;grid-template-columns:1fr 1fr;gap:0 .5rem}
 label{display:block;margin:.75rem 0 .2rem;font-weight:700}input,textarea{width:100%;font:inherit;padding:.6rem;border:2px solid var(--i);border-radius:.4rem;background:var(--p);color:var(--i)}
 .d{display:block;width:100%;height:auto;background:var(--p);border:2px solid var(--l);border-radius:.5rem}.d a:focus circle,.d a:hover circle{fill:var(--a)}
 .z{position:absolute;left:-999rem}`);
@@ -25,7 +25,7 @@ export function page(title: string, body: Html): string {
         <meta charset="utf-8" />
         <meta name="viewport" content="width=device-width,initial-scale=1" />
         <meta name="robots" content="noindex" />
-        <meta name="referrer" content="no-referrer" />
+        <meta name="referrer" content="same-origin" />
         <title>${title}</title>
         <style>
           ${STYLE}

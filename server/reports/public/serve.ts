@@ -44,7 +44,8 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 function answer(res: Response, body: string, status = 200): void {
   res
     .status(status)
-    .set({ 'cache-control': 'no-store', 'referrer-policy': 'no-referrer', 'x-robots-tag': 'noindex' })
+    // A page that tells nobody where it is sends its own forms from nowhere, and those are refused.
+    .set({ 'cache-control': 'no-store', 'referrer-policy': 'same-origin', 'x-robots-tag': 'noindex' })
     .type('html')
     .send(body);
 }
