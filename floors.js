@@ -44,7 +44,7 @@ export const FLOORS = {
       'timed-rechecks',
       'wear',
     ],
-    ['services', 'outings'],
+    ['services', 'outings', 'rider-fit'],
     ['checks', 'repairs', 'rounds', 'policy', 'assessments', 'exchange', 'unusual-records'],
     ['batch-check', 'tools', 'timeline', 'event-prep', 'day-plan', 'campaign'],
     ['bikes', 'calendar'],

@@ -1,3 +1,4 @@
+import { printRiderFit } from './print-rider-fit';
 import { limitRows, readingRows } from './print-measures';
 import {
   BY,
@@ -143,6 +144,7 @@ export function printRules(): string {
       ['work', 'rechecked'],
       TOUCHES.map((touch) => [touch, disturbedBy(touch)]),
     ),
+    ...printRiderFit(),
     '## Practices',
     ...PRACTICE_QUESTIONS.flatMap((question) => {
       const { question: words, sides } = PRACTICE_PROSE[question];

@@ -77,8 +77,9 @@ export {
   type StatedTorque,
   type TorqueAnswer,
 } from './torque';
-export { SURFACES, tyreStart, WHEEL_SHARE } from './tyre-start';
-export { pressureVerdict, tyreWindow } from './tyre-window';
+export { SURFACES, tyreStart, WHEEL_SHARE, type TyreRide } from './tyre-start';
+export { usualPressure } from './usual-pressure';
+export { pressureVerdict, tyreWindow, type PressureWindow } from './tyre-window';
 export { convert, UNITS, type WrittenUnit } from './units';
 export { TYPICAL_OUTING, usageOf } from './usage';
 export {

@@ -101,6 +101,12 @@ export function viewList(at: LookedAt) {
     await at.browser.click('[data-limit-group=pads]');
     await at.browser.type('[data-limit=padFault] input', '9');
   };
+  const chooseFit = async (): Promise<void> => {
+    await at.browser.type('[data-rider=mass] input', '70');
+    await at.browser.type('[data-rider=inseam] input', '80');
+    await at.browser.click('[data-fits]');
+    await at.browser.find('[data-fit-slip]');
+  };
   const openReport = async (): Promise<void> => {
     await at.browser.click('[data-make-finding]');
     await at.browser.find('[data-to-finding]');
@@ -198,6 +204,7 @@ export function viewList(at: LookedAt) {
     { name: 'groups', path: () => '/groups', wait: '[data-group-row]', before: typeGroups },
     { name: 'desk', path: () => '/desk', wait: '[data-desk-group], [data-walk-in]' },
     { name: 'hand-out', path: () => '/desk/walk-in', wait: '[data-hand-out-now]' },
+    { name: 'rider-fit', path: () => '/rider-fit', wait: '[data-rider]', before: chooseFit },
     { name: 'reports', path: () => '/reports', wait: '[data-report]', before: openReport },
     { name: 'labels', path: () => '/labels', wait: '[data-subject]' },
     { name: 'day-plan', path: () => '/day-plan', wait: '[data-make-plan]', before: planTheDay },

@@ -97,9 +97,12 @@ function back(bike: Bike, way: ReturnWay): void {
             :main="group.id === nextGroup"
           />
         </ul>
-        <ActButton :to="{ name: 'hand-out', params: { groupId: 'walk-in' } }" class="w-full" data-walk-in>{{
-          t.handOutWalkIn
-        }}</ActButton>
+        <div class="flex flex-wrap gap-2">
+          <ActButton :to="{ name: 'hand-out', params: { groupId: 'walk-in' } }" class="grow" data-walk-in>{{
+            t.handOutWalkIn
+          }}</ActButton>
+          <ActButton :to="{ name: 'rider-fit' }" data-to-rider-fit>{{ t.riderFit }}</ActButton>
+        </div>
       </section>
       <section aria-labelledby="desk-out" class="space-y-2">
         <h2 id="desk-out" class="sturdy text-lg">

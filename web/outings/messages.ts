@@ -81,3 +81,4 @@ export const helpProblem = message(
 export const helpCrash = message('The bike is held until the crash checklist is complete.');
 export const codeNotValid = message('This code is not valid here.');
 export const findByTag = message('The label may be an old one. Type the tag of the bike instead.');
+export const riderFit = message('Rider fit');

@@ -12,6 +12,7 @@ import { batchCheckViews } from '@cadre/web/batch-check';
 import { modelsViews } from '@cadre/web/models';
 import { labelsViews } from '@cadre/web/labels';
 import { reportsViews } from '@cadre/web/reports';
+import { riderFitViews } from '@cadre/web/rider-fit';
 import { outingsViews } from '@cadre/web/outings';
 import { partsViews } from '@cadre/web/parts';
 import { peopleViews } from '@cadre/web/people';
@@ -38,6 +39,7 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...batchCheckViews,
   ...modelsViews,
   ...outingsViews,
+  ...riderFitViews,
   ...labelsViews,
   ...reportsViews,
   ...partsViews,

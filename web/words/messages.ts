@@ -298,3 +298,13 @@ export const dry = message('Dry');
 export const wet = message('Wet');
 export const salt = message('Salt');
 export const mud = message('Mud');
+
+export const maximumTotalMass = message('Maximum total mass, with the bike');
+export const bikeMass = message('Mass of the bike');
+export const riderHeightFrom = message('Shortest rider');
+export const riderHeightTo = message('Tallest rider');
+export const saddleLowest = message('Lowest saddle, from the bottom bracket');
+export const saddleHighest = message('Saddle height at the minimum-insert mark');
+export const saddleAtFirstMark = message('Saddle height at the first mark of the post');
+export const forkPressureTable = message('Fork pressures, such as 60=480 80=620 (kg=kPa)');
+export const shockPressureTable = message('Shock pressures, such as 60=900 80=1200 (kg=kPa)');

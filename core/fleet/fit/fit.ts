@@ -148,6 +148,12 @@ export const FIT_ITEMS: readonly FitItem[] = [
     on: (build) => build.fork === 'suspension',
   },
   {
+    key: 'forkPressures',
+    topic: 'suspension',
+    stated: text(80),
+    on: (build) => build.fork === 'suspension',
+  },
+  {
     key: 'rearTravel',
     topic: 'suspension',
     stated: number('mm', 20, 250),
@@ -163,6 +169,12 @@ export const FIT_ITEMS: readonly FitItem[] = [
     key: 'shockPressureMax',
     topic: 'suspension',
     stated: number('kPa', 100, 3000),
+    on: (build) => build.rearSuspension === 'shock',
+  },
+  {
+    key: 'shockPressures',
+    topic: 'suspension',
+    stated: text(80),
     on: (build) => build.rearSuspension === 'shock',
   },
   { key: 'chain', topic: 'drivetrain', stated: text(40), on: (build) => build.transmission === 'chain' },
@@ -216,6 +228,35 @@ export const FIT_ITEMS: readonly FitItem[] = [
     on: (build) => build.seatpost !== 'seat-frame',
   },
   { key: 'maximumLoad', topic: 'whole', stated: number('kg', 20, 400), on: always },
+  { key: 'maximumTotal', topic: 'whole', stated: number('kg', 25, 450), on: always },
+  { key: 'bikeMass', topic: 'whole', stated: number('kg', 4, 120), on: always },
+  {
+    key: 'riderHeightMin',
+    topic: 'whole',
+    stated: number('mm', 800, 2200),
+    on: always,
+    notOver: 'riderHeightMax',
+  },
+  { key: 'riderHeightMax', topic: 'whole', stated: number('mm', 900, 2300), on: always },
+  {
+    key: 'saddleLowest',
+    topic: 'whole',
+    stated: number('mm', 350, 900),
+    on: (build) => build.seatpost !== 'seat-frame',
+    notOver: 'saddleHighest',
+  },
+  {
+    key: 'saddleHighest',
+    topic: 'whole',
+    stated: number('mm', 400, 1100),
+    on: (build) => build.seatpost !== 'seat-frame',
+  },
+  {
+    key: 'saddleMarkZero',
+    topic: 'whole',
+    stated: number('mm', 300, 1000),
+    on: (build) => build.seatpost !== 'seat-frame',
+  },
 ];
 
 const itemByKey = new Map(FIT_ITEMS.map((item) => [item.key, item]));

@@ -79,6 +79,15 @@ const STEM_WORDS: Readonly<Record<string, string>> = {
   steererMaterial: t.steererMaterial,
   postInsertMin: t.seatpostMinimumInsertion,
   maximumLoad: t.maximumLoadRiderBags,
+  maximumTotal: t.maximumTotalMass,
+  bikeMass: t.bikeMass,
+  riderHeightMin: t.riderHeightFrom,
+  riderHeightMax: t.riderHeightTo,
+  saddleLowest: t.saddleLowest,
+  saddleHighest: t.saddleHighest,
+  saddleMarkZero: t.saddleAtFirstMark,
+  forkPressures: t.forkPressureTable,
+  shockPressures: t.shockPressureTable,
 };
 
 export interface FitRow {

@@ -1,0 +1,1 @@
+export { riderFitViews } from './views';
