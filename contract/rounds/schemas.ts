@@ -11,6 +11,7 @@ export const bikeRule = z.object({
   sizes: z.array(text(20)).check(z.maxLength(40)),
   due: z.boolean(),
   forGroups: z.boolean(),
+  returned: z.optional(z.boolean()),
   named: z.array(id).check(z.maxLength(500)),
 });
 

@@ -61,6 +61,16 @@ describe('the bikes of a rule', () => {
     [{ named: ['e'], rackIds: ['r2'] }, 'be'],
     [{ kinds: ['trike' as const] }, ''],
   ])('%j are %s', (rule, wanted) => expect(ids(rule)).toBe(wanted));
+  it('that came back are those due for a return check', () => {
+    const back = [...fleet, bike('f', 6, { returned: true }), bike('g', 7, { returned: true, rackId: 'r2' })];
+    const of = (rule: Partial<typeof ANY_BIKE>) =>
+      bikesOfRule({ ...ANY_BIKE, ...rule }, back, [])
+        .map((each) => each.id)
+        .join('');
+    expect(of({ returned: true })).toBe('fg');
+    expect(of({ returned: true, rackIds: ['r2'] })).toBe('g');
+    expect(of({ returned: true, named: ['a'] })).toBe('afg');
+  });
   it('for groups are those a group can ride', () => expect(ids({ forGroups: true }, [group()])).toBe('c'));
 });
 

@@ -11,6 +11,8 @@ export interface BikeRule {
   readonly due: boolean;
   /** Only what serves a group that goes out on the day of the round. */
   readonly forGroups: boolean;
+  /** Only what came back and is due for the return checklist. Absent in rules from before there were any. */
+  readonly returned?: boolean | undefined;
   readonly named: readonly string[];
 }
 
@@ -36,6 +38,8 @@ export interface RoundCandidate {
   readonly due: boolean;
   /** It may go out and hangs here now. */
   readonly ready: boolean;
+  /** It came back from what the policy wants the return checklist after. */
+  readonly returned?: boolean | undefined;
 }
 
 /** The bikes of a site a rule means, in rack order. What is laid up or gone is in no round. */
@@ -44,7 +48,11 @@ export function bikesOfRule<T extends RoundCandidate>(
   bikes: readonly T[],
   groups: readonly Group[],
 ): readonly T[] {
-  const asks = rule.rackIds.length + rule.kinds.length + rule.sizes.length > 0 || rule.due || rule.forGroups;
+  const asks =
+    rule.rackIds.length + rule.kinds.length + rule.sizes.length > 0 ||
+    rule.due ||
+    rule.forGroups ||
+    rule.returned === true;
   const sizes = rule.sizes.map(sizeKey);
   const wants = groups.flatMap((group) => group.wants);
   const meant = (bike: T): boolean =>
@@ -52,6 +60,7 @@ export function bikesOfRule<T extends RoundCandidate>(
     (rule.kinds.length === 0 || rule.kinds.includes(bike.kind)) &&
     (sizes.length === 0 || sizes.includes(sizeKey(bike.size))) &&
     (!rule.due || bike.due) &&
+    (!rule.returned || bike.returned === true) &&
     (!rule.forGroups || wants.some((want) => serves(bike, want)));
   return bikes
     .filter((bike) => bike.whereabouts !== 'gone' && bike.whereabouts !== 'laid-up')

@@ -247,6 +247,7 @@ export class Rounds {
           size: bike.size,
           whereabouts: bike.whereabouts,
           due: !mayGoOut(fitness),
+          returned: bike.facts.returnCheck !== undefined,
           ready: mayGoOut(fitness) && bike.whereabouts === 'in',
         };
       });

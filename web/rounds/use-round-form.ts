@@ -111,7 +111,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
     }
     if (daily.value) {
       const id = standing?.id ?? ownId;
-      const { rackIds, kinds, sizes, due, forGroups } = rule.value;
+      const { rackIds, kinds, sizes, due, forGroups, returned } = rule.value;
       const named = typed.value.flatMap((tag) => bikeOf(tag)?.id ?? []);
       await rounds.setStanding(id, {
         ...shared,
@@ -123,6 +123,7 @@ export function useRoundForm(round: Round | null, standing: StandingRound | null
           sizes: [...sizes],
           due,
           forGroups,
+          ...(returned ? { returned } : {}),
           named: [...new Set([...rule.value.named, ...named])],
         },
         doneBy: time.value,

@@ -32,6 +32,7 @@ const sizes = computed(() =>
 const ONLY = [
   { value: 'due', label: t.onlyBikesDue },
   { value: 'forGroups', label: t.onlyBikesForTodays },
+  { value: 'returned', label: t.onlyBikesBack },
 ] as const;
 const only = computed(() => ONLY.map((each) => each.value).filter((each) => rule.value[each]));
 </script>

@@ -172,3 +172,5 @@ export const chosenBikes = message('{bikes, plural, one {# bike} other {# bikes}
 // PeopleChoice
 export const people = message('People');
 export const noOneChosen = message('No one chosen: everyone may work on it. A choice excludes no one.');
+
+export const onlyBikesBack = message('Only bikes due for a return check');

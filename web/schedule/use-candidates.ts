@@ -27,6 +27,7 @@ export function useCandidates(): ComputedRef<readonly RoundCandidate[]> {
         size: bike.size,
         whereabouts: bike.whereabouts,
         due: fitness === 'due',
+        returned: bike.facts.returnCheck !== undefined,
         ready: bike.whereabouts === 'in' && mayGoOut(fitness),
       };
     }),

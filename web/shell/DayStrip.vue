@@ -65,6 +65,7 @@ onScopeDispose(() => measured.disconnect());
       <span
         v-if="fleet.wall?.demo && !route.meta.work"
         class="figures shrink-0 rounded bg-sunk px-1.5 text-sm leading-tight max-md:hidden"
+        :class="unread > 0 && 'max-[1400px]:hidden'"
         data-demo-time
         >{{ t.demoTime }}<br /><strong>{{ clock(now, fleet.wall.sites[0]?.timeZone) }}</strong></span
       >
