@@ -3,6 +3,7 @@ import { v7 as newId } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
 import { makeLabels } from '@cadre/contract/labels';
+import { listPhotos } from '@cadre/contract/photos';
 import { takeBack } from '@cadre/contract/outings';
 import { closeReport, describeReport, listReports, reportToFinding } from '@cadre/contract/reports';
 import { faulty } from '@cadre/test-world/builders';
@@ -233,6 +234,15 @@ describe('a rider’s report', () => {
     const shown = await world.as('inspector').raw('GET', `/api/v1/reports/${told?.id ?? ''}/photo`);
     const { format, width } = await sharp(Buffer.from(await shown.arrayBuffer())).metadata();
     expect([format, width]).toEqual(['jpeg', 900]);
+    const made = { checkpoint: 'stops-wheel', position: 'front' as const, fault: 'weak', severity: null };
+    await world.as('lead').send(reportToFinding, {
+      params: { id: told?.id ?? '' },
+      body: { id: newId(), ...made, at: world.clock.now },
+    });
+    const { photos } = await world
+      .as('inspector')
+      .send(listPhotos, { params: { id: bike.id }, query: { checkpoint: 'stops-wheel', position: 'front' } });
+    expect(photos).toMatchObject([{ by: world.idOf('lead'), width: 900 }]);
     const junk = await report(
       code,
       { zone: 'frame', fault: 'bent', ride: 'yes' },

@@ -15,12 +15,22 @@ import { currentPolicy, publishedCheckpoints } from '@cadre/server/catalogue';
 import { factsOf } from '@cadre/server/fitness';
 import { describeBike } from '@cadre/server/fleet';
 import { outingEntity } from '@cadre/server/outings';
-import { chainOfBike, chainOfBikeOf, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import {
+  chainOfBike,
+  chainOfBikeOf,
+  RefusedError,
+  type EventLog,
+  type NewEvent,
+} from '@cadre/server/platform/event-log';
+import { photoEntity, type PhotoEvents } from '@cadre/server/photos';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { reportEntity, reportPhotoEntity, type ReportRow } from './entities';
 import type { ReportEvents } from './events';
 import { findingOf, zoneOfQuestion } from './finding-of';
 import { forgetRidersBefore, openRiderName, sealRiderName } from './rider-name';
+
+type Events = ReportEvents & PhotoEvents;
+type Decide = (tx: EntityManager) => Promise<NewEvent<Events> | readonly NewEvent<Events>[]>;
 
 /** A photo as it is stored. */
 export interface ReportPhoto {
@@ -47,7 +57,7 @@ const SHOWN_DAYS = 30;
 export class Reports {
   constructor(
     private readonly source: DataSource,
-    private readonly log: EventLog<ReportEvents>,
+    private readonly log: EventLog<Events>,
     private readonly now: () => number,
   ) {}
 
@@ -200,19 +210,48 @@ export class Reports {
       const { findings: open } = await factsOf(tx, bikeId);
       const by = { open, policy, by: actor.id, at: this.now(), note, newId };
       const finding = findingOf({ checkpoint, position, fault, severity }, by);
-      return { kind: 'report.to-finding', body: { bikeId, reportId: id, finding }, happenedAt: at };
+      return [
+        ...(await this.photoOfFinding(tx, id, {
+          bikeId,
+          checkpoint: checkpoint.key,
+          position,
+          by: actor.id,
+          at,
+        })),
+        { kind: 'report.to-finding', body: { bikeId, reportId: id, finding }, happenedAt: at },
+      ];
     });
   }
 
+  /** The photo of a report goes with its finding: it is shown beside the same place next time. */
+  private async photoOfFinding(
+    tx: EntityManager,
+    reportId: string,
+    {
+      at,
+      ...of
+    }: Pick<PhotoEvents['photo.added'], 'bikeId' | 'checkpoint' | 'position' | 'by'> & {
+      readonly at: number;
+    },
+  ): Promise<readonly NewEvent<Events>[]> {
+    const photo = await tx.getRepository(reportPhotoEntity).findOneBy({ reportId });
+    if (!photo) return [];
+    const { hash, width, height, whole, small } = photo;
+    const picture = { width, height, hash, shapes: [] };
+    const { by: author, ...where } = of;
+    const id = newId();
+    await tx
+      .getRepository(photoEntity)
+      .insert({ id, ...where, ...picture, author, checkId: null, at: new Date(at), whole, small });
+    return [{ kind: 'photo.added', body: { ...of, ...picture, photoId: id, checkId: null }, happenedAt: at }];
+  }
+
   /** One act on a report nobody has dealt with; it answers the bike. */
-  private async onReport<K extends keyof ReportEvents>(
+  private async onReport(
     actor: Actor,
     id: string,
     body: { readonly id: string },
-    decide: (
-      tx: EntityManager,
-      report: ReportRow,
-    ) => Promise<{ readonly kind: K; readonly body: ReportEvents[K]; readonly happenedAt: number }>,
+    decide: (tx: EntityManager, report: ReportRow) => ReturnType<Decide>,
   ): Promise<Bike> {
     return this.log.act(
       {
@@ -221,7 +260,7 @@ export class Reports {
         request: { reportId: id, ...body },
         author: actor.id,
       },
-      async (tx) => (await decide(tx, await this.findUnread(tx, id))) as never,
+      async (tx) => decide(tx, await this.findUnread(tx, id)),
       async (tx) => describeBike(tx, (await this.find(tx, id)).bikeId),
     );
   }
