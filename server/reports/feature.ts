@@ -8,6 +8,7 @@ import {
 } from './entities';
 import { reportProjections } from './events';
 import { reportFacts } from './facts';
+import { verifyReportPhotos } from './verify-photos';
 
 export const reportsFeature: BikeFeature = {
   name: 'reports',
@@ -16,6 +17,7 @@ export const reportsFeature: BikeFeature = {
   secret: ['rider_key', 'report_queue', 'report_rate'],
   projections: reportProjections,
   facts: [reportFacts],
+  verifiers: { reportPhotos: verifyReportPhotos },
   changes: {
     'report.made': ['reports'],
     'report.repeated': ['reports'],

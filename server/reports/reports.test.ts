@@ -11,6 +11,7 @@ import { ZONES } from '@cadre/core/catalogue';
 import { faultsAt, REPORT_LIMITS } from '@cadre/core/reports';
 import { DAY_MS, MINUTE_MS } from '@cadre/core/time';
 import { createServices } from '@cadre/server/app';
+import { verifyReportPhotos } from './verify-photos';
 import { sentOut } from '../../testing/act-helpers';
 import { Client } from '@cadre/test-world/client';
 import { CAST, refusalOf, World } from '../../testing/world';
@@ -256,6 +257,23 @@ describe('a rider’s report', () => {
     );
     expect([heavy.status, heavy.text]).toEqual([200, expect.stringContaining('arrived without it')]);
     expect(await reportsOf(bike)).toHaveLength(3);
+  });
+
+  it('has its photo held against the record: altered, removed or slipped in it shows', async () => {
+    const { bike, code } = await labelled();
+    const image = sharp({ create: { width: 90, height: 60, channels: 3, background: '#3b3' } });
+    await report(code, brakes, await image.jpeg().toBuffer());
+    const { owner, source } = world.database;
+    const faults = async () => (await verifyReportPhotos(source)).faults.map((each) => each.what);
+    expect(await faults()).toEqual([]);
+    const [told] = await reportsOf(bike);
+    await owner.query('UPDATE report_photo SET whole = CONCAT(whole, 0x00) WHERE reportId = ?', [told?.id]);
+    expect(await faults()).toEqual(['the photo of its report was altered or removed']);
+    await owner.query('UPDATE report_photo SET reportId = ? WHERE reportId = ?', [newId(), told?.id]);
+    expect(await faults()).toEqual([
+      'the photo of its report was altered or removed',
+      '1 photos stand that no report names',
+    ]);
   });
 
   it('with a script in it is text, and one in pieces is sent back', async () => {
