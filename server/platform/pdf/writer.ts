@@ -20,5 +20,6 @@ export async function pdfWriter(): Promise<typeof PdfMake> {
   });
   // Nothing in a document comes from outside this machine.
   pdfMake.setUrlAccessPolicy(() => false);
+  pdfMake.setLocalAccessPolicy((path) => path.startsWith(fonts));
   return pdfMake;
 }
