@@ -87,14 +87,15 @@ const print = (): void => window.print();
         :data-rider="field.key"
       />
     </form>
-    <ChoiceChips
-      class="print:hidden"
-      :name="t.surface"
-      named
-      :options="surfaces"
-      :chosen="[surface]"
-      @toggle="(each) => (surface = each)"
-    />
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-1 print:hidden">
+      <span class="text-soft" aria-hidden="true">{{ t.surface }}</span>
+      <ChoiceChips
+        :name="t.surface"
+        :options="surfaces"
+        :chosen="[surface]"
+        @toggle="(each) => (surface = each)"
+      />
+    </div>
     <p v-if="!fleet.wall" role="status" class="text-soft">{{ t.loading }}</p>
     <p v-else-if="!ready" class="text-soft">{{ t.enterMass }}</p>
     <div v-else class="grid grid-cols-1 items-start gap-6 lg:grid-cols-[1fr_26rem]">
