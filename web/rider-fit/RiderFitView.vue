@@ -100,7 +100,9 @@ const print = (): void => window.print();
     <p v-else-if="!ready" class="text-soft">{{ t.enterMass }}</p>
     <div v-else class="grid grid-cols-1 items-start gap-6 lg:grid-cols-[1fr_26rem]">
       <section class="min-w-0 space-y-2 print:hidden">
-        <h2 class="sturdy text-lg" role="status">{{ t.bikesThatFit({ count: offered.length }) }}</h2>
+        <div role="status">
+          <h2 class="sturdy text-lg">{{ t.bikesThatFit({ count: offered.length }) }}</h2>
+        </div>
         <p v-if="offered.length === 0" class="text-soft">{{ t.noneReady }}</p>
         <ul class="grid grid-cols-1 gap-1.5 sm:grid-cols-2">
           <li v-for="{ bike } in offered" :key="bike.id">
