@@ -3,7 +3,7 @@ import { disturbedAt, type Fault, type Question } from '@cadre/core/catalogue';
 import { DAYS_UNTIL, HOURS_UNTIL, type Cause } from './cause';
 import { NO_REST, restsNot, type EarlierLook, type Rest } from './earlier-pass';
 import type { Happened } from './happened';
-import { dayNumber, questionsUnder, sumUp, type SummedUp, type UnderRules } from './sum-up';
+import { CAUSE_BITS, dayNumber, questionsUnder, sumUp, type SummedUp, type UnderRules } from './sum-up';
 
 /** Why a question is asked: what may have made a fault of it arise since its last pass, or why there is nothing to rest on. */
 export const BECAUSE = [
@@ -75,18 +75,20 @@ function exposedBy(
     );
   if (isDisturbed) return { code: 'work' };
   // Riding can bring any stop there is.
-  if (last.outing >= pass.at && (question.critical || !causes || causes.has('outing')))
+  if (last.outing >= pass.at && (question.critical || causes === null || (causes & CAUSE_BITS.outing) !== 0))
     return becauseOfOutings(outings, pass.at);
-  if (!causes) return { code: 'unknown-cause' };
-  const handled = causes.has('handling');
+  if (causes === null) return { code: 'unknown-cause' };
+  const handled = (causes & CAUSE_BITS.handling) !== 0;
   if (handled && last.handling >= pass.at) return { code: 'handling' };
   const unlocked = handled && !since.lockedAway;
-  if (unlocked || (since.outdoors && causes.has('weather'))) {
+  if (unlocked || (since.outdoors && (causes & CAUSE_BITS.weather) !== 0)) {
     const nights = Math.max(0, dayNumber(now, since.timeZone) - dayNumber(pass.at, since.timeZone));
     if (nights > 0) return { code: unlocked ? 'night' : 'weather', count: nights };
   }
-  if (hours >= HOURS_UNTIL && causes.has('hours')) return { code: 'hours', count: Math.floor(hours) };
-  if (hours >= DAYS_UNTIL * 24 && causes.has('age')) return { code: 'age', count: Math.floor(hours / 24) };
+  if (hours >= HOURS_UNTIL && (causes & CAUSE_BITS.hours) !== 0)
+    return { code: 'hours', count: Math.floor(hours) };
+  if (hours >= DAYS_UNTIL * 24 && (causes & CAUSE_BITS.age) !== 0)
+    return { code: 'age', count: Math.floor(hours / 24) };
   return null;
 }
 
@@ -101,11 +103,10 @@ function becauseOf(
   look: EarlierLook | null,
   since: BikeSince,
   summed: SummedUp,
-  { everyDay, causes }: UnderRules,
+  causes: UnderRules['causes'],
   restDays: number,
   now: number,
 ): Because | null {
-  if (everyDay) return EVERY_DAY;
   if (since.openFindings.size > 0 && since.openFindings.has(question.key)) return OPEN_FINDING;
   const not = restsNot(look);
   if (not || !look) return { code: not ?? 'no-look' };
@@ -150,9 +151,15 @@ export function checkExposure(
   let at = 0;
   for (const question of questions) {
     const { key } = question;
-    const look = since.looks.get(key) ?? null;
-    const because = becauseOf(question, look, since, summed, under[at] as UnderRules, rules.restDays, now);
+    const rule = under[at] as UnderRules;
     at += 1;
+    // What is asked every day is asked whatever it passed: its last look is not even looked up.
+    if (rule.everyDay) {
+      asked.push({ key, because: EVERY_DAY });
+      continue;
+    }
+    const look = since.looks.get(key) ?? null;
+    const because = becauseOf(question, look, since, summed, rule.causes, rules.restDays, now);
     if (because || !look) asked.push({ key, because: because ?? { code: 'no-look' } });
     else rests.push({ key, markId: look.markId, checkId: look.checkId, by: look.by, at: look.at });
   }
