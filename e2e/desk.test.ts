@@ -7,6 +7,9 @@ import { HOUR_MS } from '@cadre/core/time';
 import { SECRET, World } from '../testing/world';
 import { Browser } from './support/browser';
 
+/** So soon another window shows what was done at the desk. */
+const FOLLOWED_WITHIN_MS = 2000;
+
 let world: World;
 let desk: Browser;
 let wall: Browser;
@@ -78,7 +81,12 @@ it('a school group of twelve goes out by scanning, one bike held and swapped, an
   expect(acts).toBeLessThanOrEqual(2 * 12);
   expect((await now('D20')).whereabouts).toBe('out');
   expect((await now('D12')).whereabouts).toBe('in');
-  await wall.find('[data-tag=D20][data-whereabouts=out], [data-tag=D20]');
+  const onWall = (tag: string, isSo: () => Promise<boolean>): Promise<void> =>
+    wall.until(isSo, `the wall does not follow ${tag}`, FOLLOWED_WITHIN_MS);
+  const isOut = async (tag: string): Promise<boolean> =>
+    /\bout\b/i.test(await wall.text(`[data-tag=${tag}]`));
+  await onWall('D20', () => isOut('D20'));
+  expect(await isOut('D12')).toBe(false);
 
   // Back, in the wet: said once, then one scan and one touch a bike.
   acts = 0;
@@ -90,7 +98,9 @@ it('a school group of twelve goes out by scanning, one bike held and swapped, an
   };
   for (const tag of TWELVE.slice(0, 9)) await back(tag, 'fine');
   await back('D20', 'hard');
+  await onWall('D20', async () => !(await isOut('D20')));
   await back('D10', 'problem');
+  await onWall('D10', async () => (await wall.attribute('[data-tag=D10]', 'data-fitness')) === 'held');
   await touch('[data-describe] [data-choose=drivetrain]');
   await touch('[data-describe] [data-choose=noisy]');
   await back('D11', 'incident');
@@ -105,12 +115,8 @@ it('a school group of twelve goes out by scanning, one bike held and swapped, an
   expect(crashed.facts.returnCheck).toBeUndefined();
   expect(crashed.facts.incidents).toMatchObject([{ kind: 'crash' }]);
   expect((await now('D10')).facts.reports).toMatchObject([{ holds: true }]);
-  // Another window follows by itself, and starts the check that is due.
-  await wall.until(
-    async () => (await wall.count('[data-reports-waiting]')) === 1,
-    'the strip tells of no report',
-    2000,
-  );
+  // The other window tells of the report, and starts the check that is due.
+  expect(await wall.count('[data-reports-waiting]')).toBe(1);
   await wall.go(`/bikes/${crashed.id}`);
   await wall.textIs('[data-act=check]', 'incident check');
   await wall.go(`/bikes/${bikes.get('D01')?.id ?? ''}`);

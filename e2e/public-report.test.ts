@@ -40,7 +40,7 @@ afterAll(async () => {
 /** Past the helper that runs a script in the page: this phone runs none. */
 const press = async (css: string): Promise<void> => (await phone.find(css)).click();
 
-it('a stranger reports a weak brake in three touches without scripts and with a photo; the bike is held, the lead makes it a finding, it is repaired', async () => {
+it('a stranger reports a weak brake in three touches without scripts and with a photo; the wall shows it held, and the lead makes it a finding that waits at the bench', async () => {
   await phone.go(`/r/${code}`);
   await phone.textIs('main', 'Ready to ride');
   await press('a.m');
@@ -52,13 +52,12 @@ it('a stranger reports a weak brake in three touches without scripts and with a 
   await (await phone.find('input[type=file]')).sendKeys(file);
   await press('button[value=yes]');
   await phone.textIs('main', 'Do not ride this bike any more');
-  await lead.find('[data-reports-waiting]');
   await lead.until(
-    async () =>
-      (await lead.text('[data-tag=P31]')).length > 0 && (await world.fitness(bike.id)).fitness === 'held',
-    'the bike is not held',
+    async () => (await lead.attribute('[data-tag=P31]', 'data-fitness')) === 'held',
+    'the wall does not show the bike held',
     2000,
   );
+  await lead.find('[data-reports-waiting]');
   await lead.click('[data-reports-waiting]');
   await lead.textIs('[data-report=P31]', 'Front brake: weak');
   await lead.find('[data-report=P31] img');
