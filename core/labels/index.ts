@@ -1,9 +1,8 @@
+export { arrangeLabel } from './arrange';
 export { CODE, CODE_PATH, codeIn, isReachable, LABELLED, type Labelled } from './code';
 export {
-  codeSide,
   labelsPerPage,
   placeLabels,
-  QUIET_MM,
   sheetIssues,
   USUAL_SHEET,
   type LabelSheet,

@@ -90,8 +90,3 @@ export function placeLabels(sheet: LabelSheet, count: number, startAt = 1): read
     };
   });
 }
-
-/** The side of the code on a label of this size, mm: as large as the label allows, beside or over its words. */
-export function codeSide({ labelWidth, labelHeight }: LabelSheet): number {
-  return Math.min(labelWidth, labelHeight) - 2 * QUIET_MM;
-}

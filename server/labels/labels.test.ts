@@ -5,7 +5,7 @@ import { v7 as newId } from 'uuid';
 import { prepareZXingModule, readBarcodes } from 'zxing-wasm/reader';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { listLabels, makeLabels, type LabelCode } from '@cadre/contract/labels';
-import { CODE, codeIn, USUAL_SHEET } from '@cadre/core/labels';
+import { arrangeLabel, CODE, codeIn, USUAL_SHEET } from '@cadre/core/labels';
 import { addRack } from '@cadre/contract/fleet';
 import { refusalOf, World } from '../../testing/world';
 import { labelPng } from './picture';
@@ -112,6 +112,18 @@ describe('a label', () => {
     const [read] = await readOff(png);
     expect(read).toBe(`${BASE}/r/${text.code}`);
     expect(codeIn(read ?? '')).toBe(text.code);
+  });
+
+  it.each(['Q31', 'Slip & <rail> 12'])('has its name, “%s”, beside the code', async (name) => {
+    const size = { labelWidth: 63.5, labelHeight: 33.9 };
+    const { data, info } = await sharp(await labelPng({ ...text, name }, BASE, size))
+      .greyscale()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const { name: box } = arrangeLabel(size, name.length);
+    const from = Math.ceil((box.x / 25.4) * DPI);
+    const dark = data.filter((value, at) => value < 128 && at % info.width >= from).length;
+    expect(dark).toBeGreaterThan(500);
   });
 
   it('of 20 mm is read off a printed sheet, each at its place, from the one begun on', async () => {

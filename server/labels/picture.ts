@@ -1,6 +1,7 @@
 import QRCode from 'qrcode';
 import sharp from 'sharp';
-import { CODE_PATH, codeSide, QUIET_MM, type LabelSheet } from '@cadre/core/labels';
+import { arrangeLabel, CODE_PATH, type LabelSheet } from '@cadre/core/labels';
+import { LABEL_FONT } from '@cadre/server/platform/pdf';
 
 /** What is printed on one label. */
 export interface LabelText {
@@ -25,43 +26,61 @@ export function codePath(text: string): { readonly path: string; readonly size: 
   return { path, size: modules.size };
 }
 
-const escaped = (text: string): string =>
-  text.replace(/[&<>"]/g, (each) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[each] ?? '');
+const dots = (mm: number): number => Math.round((mm / MM_PER_INCH) * DPI);
 
-/** A label as a drawing in mm: its code at the left, its name beside it where there is room, else under it. */
-export function labelSvg(
-  { code, name }: LabelText,
-  base: string,
-  { labelWidth: width, labelHeight: height }: Pick<LabelSheet, 'labelWidth' | 'labelHeight'>,
-): string {
-  const beside = width >= height * 1.3;
-  const nameHeight = beside ? 0 : Math.min(6, height * 0.18);
-  const side = Math.min(
-    codeSide({ labelWidth: width, labelHeight: height } as LabelSheet),
-    height - nameHeight - 2 * QUIET_MM,
-  );
-  const { path, size } = codePath(addressOf(base, code));
-  const left = beside ? QUIET_MM : (width - side) / 2;
-  const words = name.slice(0, 24);
-  const room = beside ? width - side - 4 * QUIET_MM : width - 2 * QUIET_MM;
-  // A wide face takes about seven tenths of its height for a letter.
-  const type = Math.min(beside ? height * 0.4 : nameHeight, room / Math.max(1, words.length * 0.7));
-  const [x, y] = beside
-    ? [side + 3 * QUIET_MM + room / 2, height / 2 + type * 0.35]
-    : [width / 2, QUIET_MM + side + nameHeight * 0.9];
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}"><rect width="${width}" height="${height}" fill="#fff"/><g transform="translate(${left} ${QUIET_MM}) scale(${side / size})"><path d="${path}" fill="#000" shape-rendering="crispEdges"/></g><text x="${x}" y="${y}" font-family="Archivo, DejaVu Sans, sans-serif" font-weight="700" font-size="${type}" text-anchor="middle" fill="#000">${escaped(words)}</text></svg>`;
+/** Names are read as marked-up text: what marks it up is not theirs. */
+const escaped = (text: string): string =>
+  text.replace(/[&<>]/g, (each) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[each] ?? '');
+
+/** A name as a picture of its letters, by the face that ships: a server may have no face of its own. */
+async function lettersOf(
+  name: string,
+  box: { readonly width: number; readonly type: number },
+): Promise<Buffer> {
+  return sharp({
+    text: {
+      text: escaped(name),
+      font: LABEL_FONT.name,
+      fontfile: LABEL_FONT.file,
+      height: dots(box.type),
+      width: dots(box.width),
+      rgba: false,
+    },
+  })
+    .negate()
+    .png()
+    .toBuffer();
 }
 
 /** A label as a picture of 300 dots an inch. */
 export async function labelPng(
-  text: LabelText,
+  { code, name }: LabelText,
   base: string,
   size: Pick<LabelSheet, 'labelWidth' | 'labelHeight'>,
 ): Promise<Buffer> {
-  const dots = (mm: number): number => Math.round((mm / MM_PER_INCH) * DPI);
-  return sharp(Buffer.from(labelSvg(text, base, size)), { density: DPI })
-    .resize(dots(size.labelWidth), dots(size.labelHeight), { fit: 'fill', kernel: 'nearest' })
-    .flatten({ background: '#ffffff' })
+  const at = arrangeLabel(size, name.length);
+  const { path, size: squares } = codePath(addressOf(base, code));
+  const side = dots(at.code.side);
+  const square = `<svg xmlns="http://www.w3.org/2000/svg" width="${side}" height="${side}" viewBox="0 0 ${squares} ${squares}"><rect width="100%" height="100%" fill="#fff"/><path d="${path}" fill="#000" shape-rendering="crispEdges"/></svg>`;
+  const letters = await lettersOf(name, at.name);
+  const { width = 0, height = 0 } = await sharp(letters).metadata();
+  const middle = { x: dots(at.name.x + at.name.width / 2), y: dots(at.name.y + at.name.height / 2) };
+  return sharp({
+    create: {
+      width: dots(size.labelWidth),
+      height: dots(size.labelHeight),
+      channels: 3,
+      background: '#ffffff',
+    },
+  })
+    .composite([
+      { input: Buffer.from(square), left: dots(at.code.x), top: dots(at.code.y) },
+      {
+        input: letters,
+        left: Math.max(0, middle.x - Math.round(width / 2)),
+        top: Math.max(0, middle.y - Math.round(height / 2)),
+      },
+    ])
     .greyscale()
     .withMetadata({ density: DPI })
     .png()

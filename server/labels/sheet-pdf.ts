@@ -1,13 +1,15 @@
 import type { Content } from 'pdfmake/interfaces';
-import { placeLabels, QUIET_MM, type LabelSheet } from '@cadre/core/labels';
+import { arrangeLabel, placeLabels, type LabelSheet } from '@cadre/core/labels';
 import { pdfWriter } from '@cadre/server/platform/pdf';
 import { addressOf, codePath, type LabelText } from './picture';
 import * as t from './messages';
 
 /** Points of print in a millimetre. */
 const POINTS = 72 / 25.4;
+/** Of a line of this face, in heights of its letters. */
+const LINE_HEIGHT = 1.2;
 
-/** One label: its code at the left as large as the label allows, its name beside it or under it. */
+/** One label with its top left corner at x and y, mm. */
 function contentOf(
   { code, name }: LabelText,
   base: string,
@@ -15,29 +17,20 @@ function contentOf(
   x: number,
   y: number,
 ): Content[] {
-  const { labelWidth: width, labelHeight: height } = sheet;
-  const beside = width >= height * 1.3;
-  const nameHeight = beside ? 0 : Math.min(6, height * 0.18);
-  const side = Math.min(width, height - nameHeight) - 2 * QUIET_MM;
+  const at = arrangeLabel(sheet, name.length);
   const { path, size } = codePath(addressOf(base, code));
-  const left = x + (beside ? QUIET_MM : (width - side) / 2);
-  const room = beside ? width - side - 4 * QUIET_MM : width - 2 * QUIET_MM;
-  const type = Math.min(beside ? height * 0.4 : nameHeight, room / Math.max(1, name.length * 0.7));
-  const at = beside
-    ? { x: x + side + 3 * QUIET_MM, y: y + (height - type * 1.2) / 2 }
-    : { x: x + QUIET_MM, y: y + QUIET_MM + side };
   return [
     {
       svg: `<svg viewBox="0 0 ${size} ${size}"><path d="${path}" fill="#000"/></svg>`,
-      width: side * POINTS,
-      height: side * POINTS,
-      absolutePosition: { x: left * POINTS, y: (y + QUIET_MM) * POINTS },
+      width: at.code.side * POINTS,
+      height: at.code.side * POINTS,
+      absolutePosition: { x: (x + at.code.x) * POINTS, y: (y + at.code.y) * POINTS },
     },
     {
       // A table of one cell is as wide as it is said to be: only so a text has a middle at a place of its own.
       table: {
-        widths: [room * POINTS],
-        body: [[{ text: name, bold: true, fontSize: type * POINTS, alignment: 'center' }]],
+        widths: [at.name.width * POINTS],
+        body: [[{ text: name, bold: true, fontSize: at.name.type * POINTS, alignment: 'center' }]],
       },
       layout: {
         hLineWidth: () => 0,
@@ -47,7 +40,10 @@ function contentOf(
         paddingTop: () => 0,
         paddingBottom: () => 0,
       },
-      absolutePosition: { x: at.x * POINTS, y: at.y * POINTS },
+      absolutePosition: {
+        x: (x + at.name.x) * POINTS,
+        y: (y + at.name.y + (at.name.height - at.name.type * LINE_HEIGHT) / 2) * POINTS,
+      },
     },
   ];
 }

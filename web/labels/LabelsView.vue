@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
+import { drawLabel, printLabels } from '@cadre/contract/labels';
 import { LABELLED, type Labelled } from '@cadre/core/labels';
+import { sendForFile } from '@cadre/web/platform/api';
+import { saveFile } from '@cadre/web/platform/files';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, CheckField, ChoiceChips, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import SheetPreview from './SheetPreview.vue';
@@ -69,25 +72,21 @@ async function print(): Promise<void> {
     const bare = own.filter(({ code }) => code === null).map(({ id }) => id);
     if (bare.length > 0) await labels.make(kind.value, bare, false);
     const codes = own.map(({ id }) => labels.bySubject.get(id)?.code ?? '').join(',');
-    const query = new URLSearchParams({ ...stringsOf(sheet.value), startAt: String(start.value), codes });
-    await download(`/api/v1/labels/sheet.pdf?${query.toString()}`);
+    const sent = { query: { ...sheet.value, startAt: start.value, codes } };
+    saveFile(await sendForFile(printLabels, sent), 'labels.pdf');
   });
   if (done) said.value = t.printed;
-}
-const stringsOf = (of: object): Record<string, string> =>
-  Object.fromEntries(Object.entries(of).map(([key, value]) => [key, String(value)]));
-async function download(path: string): Promise<void> {
-  const link = document.createElement('a');
-  link.href = path;
-  link.download = '';
-  link.click();
 }
 async function renew({ id, name }: Subject): Promise<void> {
   said.value = '';
   if (await refusal.run(() => labels.make(kind.value, [id], true))) said.value = t.renewed({ name });
 }
-const pictureOf = ({ code }: Subject): string =>
-  `/api/v1/labels/label.png?${new URLSearchParams({ code: code ?? '', labelWidth: String(sheet.value.labelWidth), labelHeight: String(sheet.value.labelHeight) }).toString()}`;
+const picture = ({ code, name }: Subject): Promise<boolean> =>
+  refusal.run(async () => {
+    const { labelWidth, labelHeight } = sheet.value;
+    const file = await sendForFile(drawLabel, { query: { code: code ?? '', labelWidth, labelHeight } });
+    saveFile(file, `${name}.png`);
+  });
 </script>
 
 <template>
@@ -123,13 +122,15 @@ const pictureOf = ({ code }: Subject): string =>
               <span v-if="!subject.code" class="ml-1 text-sm text-soft">{{ t.noLabel }}</span></CheckField
             >
             <template v-if="subject.code">
-              <a
-                :href="pictureOf(subject)"
-                class="min-h-12 content-center px-1 font-semibold text-act underline"
+              <button
+                type="button"
+                class="min-h-12 px-1 font-semibold text-act underline"
                 :aria-label="t.picture({ name: subject.name })"
-                download
-                >{{ t.pictureShort }}</a
+                data-picture
+                @click="picture(subject)"
               >
+                {{ t.pictureShort }}
+              </button>
               <button
                 type="button"
                 class="min-h-12 px-1 font-semibold text-act underline"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { codeSide, type LabelSheet, type PlacedLabel } from '@cadre/core/labels';
+import { arrangeLabel, type LabelSheet, type PlacedLabel } from '@cadre/core/labels';
 import * as t from './messages';
 
 /** The first page as it is printed: where each label lies, and what is on it. */
-defineProps<{ sheet: LabelSheet; places: readonly PlacedLabel[]; names: readonly string[] }>();
+const props = defineProps<{ sheet: LabelSheet; places: readonly PlacedLabel[]; names: readonly string[] }>();
+const arranged = (index: number) => arrangeLabel(props.sheet, props.names[index]?.length ?? 0);
 </script>
 
 <template>
@@ -26,19 +27,19 @@ defineProps<{ sheet: LabelSheet; places: readonly PlacedLabel[]; names: readonly
         stroke-width=".4"
       />
       <rect
-        :x="place.x + 1.5"
-        :y="place.y + 1.5"
-        :width="codeSide(sheet) * 0.82"
-        :height="codeSide(sheet) * 0.82"
+        :x="place.x + arranged(index).code.x"
+        :y="place.y + arranged(index).code.y"
+        :width="arranged(index).code.side"
+        :height="arranged(index).code.side"
         fill="var(--ink)"
         opacity=".25"
       />
       <text
-        v-if="sheet.labelWidth >= sheet.labelHeight * 1.3"
-        :x="place.x + sheet.labelHeight + (sheet.labelWidth - sheet.labelHeight) / 2"
-        :y="place.y + sheet.labelHeight / 2 + 2"
+        :x="place.x + arranged(index).name.x + arranged(index).name.width / 2"
+        :y="place.y + arranged(index).name.y + arranged(index).name.height / 2"
         text-anchor="middle"
-        :font-size="Math.min(8, sheet.labelHeight * 0.3)"
+        dominant-baseline="central"
+        :font-size="arranged(index).name.type"
         font-weight="700"
         fill="var(--ink)"
       >

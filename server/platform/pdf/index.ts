@@ -1,1 +1,2 @@
+export { LABEL_FONT } from './fonts';
 export { pdfWriter } from './writer';

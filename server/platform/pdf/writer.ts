@@ -1,25 +1,20 @@
-import { createRequire } from 'node:module';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import type * as PdfMake from 'pdfmake';
+import { FONTS_FOLDER, LABEL_FONT } from './fonts';
 
 /** The writer of PDFs, loaded when one is first asked for: it is a fifth of what the server would load at its start. */
 export async function pdfWriter(): Promise<typeof PdfMake> {
   const { default: pdfMake } = await import('pdfmake');
-  const fonts = join(
-    dirname(createRequire(import.meta.url).resolve('pdfmake/package.json')),
-    'fonts',
-    'Roboto',
-  );
   pdfMake.addFonts({
     Roboto: {
-      normal: join(fonts, 'Roboto-Regular.ttf'),
-      bold: join(fonts, 'Roboto-Medium.ttf'),
-      italics: join(fonts, 'Roboto-Italic.ttf'),
-      bolditalics: join(fonts, 'Roboto-MediumItalic.ttf'),
+      normal: join(FONTS_FOLDER, 'Roboto-Regular.ttf'),
+      bold: LABEL_FONT.file,
+      italics: join(FONTS_FOLDER, 'Roboto-Italic.ttf'),
+      bolditalics: join(FONTS_FOLDER, 'Roboto-MediumItalic.ttf'),
     },
   });
   // Nothing in a document comes from outside this machine.
   pdfMake.setUrlAccessPolicy(() => false);
-  pdfMake.setLocalAccessPolicy((path) => path.startsWith(fonts));
+  pdfMake.setLocalAccessPolicy((path) => path.startsWith(FONTS_FOLDER));
   return pdfMake;
 }

@@ -58,11 +58,8 @@ export async function send<R extends Route>(route: R, sent: Sent<R> = {}): Promi
   return (await sendForText(route, sent)).answer;
 }
 
-/** The answer and the very text it came as, for what is kept as it came. */
-export async function sendForText<R extends Route>(
-  route: R,
-  sent: Sent<R> = {},
-): Promise<{ readonly answer: AnswerOf<R>; readonly text: string }> {
+/** Sends what a route takes; a server that cannot be reached is told to all who listen. */
+async function request<R extends Route>(route: R, sent: Sent<R>): Promise<Response> {
   const params = (sent.params ?? {}) as Record<string, string>;
   const query = new URLSearchParams(
     Object.entries(sent.query ?? {}).map(([name, value]) => [name, String(value)]),
@@ -70,9 +67,8 @@ export async function sendForText<R extends Route>(
   const path =
     route.path.replace(/:(\w+)/g, (_match, name: string) => encodeURIComponent(params[name] ?? '')) +
     (query && `?${query}`);
-  let response: Response;
   try {
-    response = await fetch(path, {
+    return await fetch(path, {
       method: route.method,
       headers: {
         ...(sent.blob
@@ -89,6 +85,29 @@ export async function sendForText<R extends Route>(
     listeners.forEach((listener) => listener(false));
     throw new UnreachableError();
   }
+}
+
+/** The file a route answers with. */
+export async function sendForFile<R extends Route>(route: R, sent: Sent<R> = {}): Promise<Blob> {
+  const response = await request(route, sent);
+  if (response.ok) return response.blob();
+  await readAnswer(route, response);
+  throw new UnreachableError();
+}
+
+/** The answer and the very text it came as, for what is kept as it came. */
+export async function sendForText<R extends Route>(
+  route: R,
+  sent: Sent<R> = {},
+): Promise<{ readonly answer: AnswerOf<R>; readonly text: string }> {
+  return readAnswer(route, await request(route, sent));
+}
+
+/** What the server says, or what it refuses with. */
+async function readAnswer<R extends Route>(
+  route: R,
+  response: Response,
+): Promise<{ readonly answer: AnswerOf<R>; readonly text: string }> {
   const isOurs = /json/.test(response.headers.get('content-type') ?? '');
   if (!isOurs) {
     // A proxy's own error page, or a cut-off answer: not the server speaking.
