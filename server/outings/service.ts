@@ -26,8 +26,8 @@ export type ReadOdometer = (
   read: { readonly bikeId: string; readonly km: number; readonly at: number; readonly sure: boolean },
 ) => Promise<{ readonly event: NewEvent<Events>; readonly kmSince: number | null }>;
 
-/** What features above know of a bike that comes back. */
-export interface Above {
+/** What an outing needs of features that stand on it: given to it where the program is put together. */
+export interface OutingPorts {
   readonly readOdometer: ReadOdometer;
   /** The report of a bike that comes back with a problem. */
   readonly problem: (bikeId: string, note: string) => { readonly kind: string; readonly body: object };
@@ -71,7 +71,7 @@ export class Outings {
     private readonly source: DataSource,
     private readonly log: EventLog<Events>,
     private readonly now: () => number,
-    private readonly above: Above,
+    private readonly ports: OutingPorts,
   ) {}
 
   async list(actor: Actor, since: number): Promise<AnswerOf<typeof listOutings>> {
@@ -162,7 +162,7 @@ export class Outings {
     const { policy } = await currentPolicy(tx);
     const outingsSince = await this.outingsSinceReturnCheck(tx, bikeId);
     const read =
-      odometerKm === null ? null : await this.above.readOdometer(tx, { bikeId, km: odometerKm, at, sure });
+      odometerKm === null ? null : await this.ports.readOdometer(tx, { bikeId, km: odometerKm, at, sure });
     const due = triageReturn({ way, conditions, outingsSince }, policy.returns);
     const ended = { bikeId, way, conditions, km: read?.kmSince ?? null, note, due };
     const incident = { id: newId(), kind: 'crash' as const, at: this.now(), by: actor.id, note };
@@ -171,7 +171,7 @@ export class Outings {
       { kind: 'outing.ended', body: ended, happenedAt: at },
       ...(read ? [read.event] : []),
       ...(way === 'problem'
-        ? [{ ...this.above.problem(bikeId, note), happenedAt: at } as NewEvent<Events>]
+        ? [{ ...this.ports.problem(bikeId, note), happenedAt: at } as NewEvent<Events>]
         : []),
       ...(way === 'incident'
         ? [{ kind: 'incident.reported' as const, body: { bikeId, incident }, happenedAt: at }]

@@ -39,15 +39,15 @@ export const address = message('Labels lead to {address}');
 export const demoAddress = message('This is the demo: its labels work on this network only.');
 export const noAddress = message('Phones cannot reach this address, so labels cannot be printed yet.');
 export const noAddressTodo = message('Ask the operator to set CADRE_PUBLIC_URL.');
-export const lostLabel = message('New code for {name}');
-export const lostLabelShort = message('Lost');
-export const renewed = message(
-  '{name} has a new code. The old label is not valid any more. Print the new one.',
-);
+export const lostLabel = message('Replace the label of {name}');
+export const lostLabelShort = message('Replace');
+export const renewed = message('{name} has a new code. The old label no longer works. Print the new label.');
 export const picture = message('Label of {name} as a picture');
 export const pictureShort = message('PNG');
 export const printed = message('The labels are in your downloads. Print them at 100 %.');
 export const helpLabels = message(
   'Every label has a code. Riders scan it to see whether the bike may be ridden and to report a problem; staff scan it to find the bike.',
 );
-export const helpLost = message('Gives a new code for a lost label. The old label stops working at once.');
+export const helpLost = message(
+  'Gives a new code for a label that is lost or damaged. The old label stops working at once.',
+);

@@ -15,7 +15,7 @@ const props = withDefaults(
   defineProps<{
     bikes: readonly Bike[];
     /** Called when they are back; by then whoever showed this may have taken it away with its bike. */
-    done: (way: ReturnWay) => void;
+    done: (way: ReturnWay, bikes: readonly Bike[]) => void;
     /** Whether the conditions are asked here; else they stand beside it. */
     asked?: boolean;
   }>(),
@@ -41,12 +41,13 @@ async function take(way: ReturnWay): Promise<void> {
     return;
   }
   const more = { conditions: conditions.value, odometerKm: km, odometerSure: sure.value === text, note: '' };
-  const isBack = await refusal.run(() => acts.takeBack(props.bikes, way, more));
+  const { bikes } = props;
+  const isBack = await refusal.run(() => acts.takeBack(bikes, way, more));
   // Typed again as it was, a leap is meant.
   sure.value = isBack ? '' : text;
   if (!isBack) return;
   odometer.value = '';
-  props.done(way);
+  props.done(way, bikes);
 }
 </script>
 

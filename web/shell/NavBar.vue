@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import { AREA_ICONS } from './area-icons';
+import AreaIcon from './AreaIcon.vue';
 import { useNavigation } from './use-navigation';
-import { useUnreadReports } from './use-unread-reports';
 import * as t from './messages';
 
 /** On a phone and a tablet: every area at the bottom, its views in a sheet over it. */
 const { areas, area, view } = useNavigation();
-const unread = useUnreadReports();
 function hide(event: Event): void {
   const link = event.currentTarget as HTMLElement;
   link.closest<HTMLElement>('[popover]')?.hidePopover();
@@ -28,16 +26,7 @@ function hide(event: Event): void {
         :aria-current="each.area === area?.area ? 'true' : undefined"
         :data-area="each.area"
       >
-        <span class="relative">
-          <component :is="AREA_ICONS[each.area]" class="size-6" aria-hidden="true" />
-          <span
-            v-if="each.area === 'workshop' && unread > 0"
-            class="absolute -right-4 -top-1 rounded-full bg-held px-1.5 text-xs text-on-held sm:hidden"
-            :aria-label="t.reportsWaiting({ unread })"
-            role="img"
-            >{{ unread }}</span
-          >
-        </span>
+        <AreaIcon :area="each.area" />
         {{ each.label }}
       </RouterLink>
       <button
@@ -49,16 +38,7 @@ function hide(event: Event): void {
         :aria-current="each.area === area?.area ? 'true' : undefined"
         :data-area="each.area"
       >
-        <span class="relative">
-          <component :is="AREA_ICONS[each.area]" class="size-6" aria-hidden="true" />
-          <span
-            v-if="each.area === 'workshop' && unread > 0"
-            class="absolute -right-4 -top-1 rounded-full bg-held px-1.5 text-xs text-on-held sm:hidden"
-            :aria-label="t.reportsWaiting({ unread })"
-            role="img"
-            >{{ unread }}</span
-          >
-        </span>
+        <AreaIcon :area="each.area" />
         {{ each.label }}
       </button>
       <div

@@ -75,7 +75,7 @@ export const setUp = message('Set up');
 export const action = message('Action');
 export const person = message('Person');
 
-export const reportsWaiting = message('{unread, plural, one {# report} other {# reports}} not dealt with');
+export const reportsWaiting = message('{unread, plural, one {# open report} other {# open reports}}');
 export const codeNotValid = message('This code is not valid here.');
 export const findByTag = message(
   'The label may be an old one. Find the bike by its tag and print a new label.',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import type { Fitness } from '@cadre/core/fitness';
 import { useSession } from '@cadre/web/people';
@@ -21,11 +21,8 @@ const open = ref(false);
 const { refusal, rackId, said, out, ready, racks, target, free, handOutAll, taken, hangAll } =
   useSelection(props);
 const comingBack = ref(false);
-/** How many are asked of: once they are back none of them is out. */
-let going = 0;
-watch(comingBack, () => (going = out.value.length));
-function cameBack(): void {
-  taken(going);
+function cameBack(bikes: readonly Bike[]): void {
+  taken(bikes.length);
   comingBack.value = false;
 }
 </script>
@@ -86,7 +83,7 @@ function cameBack(): void {
         @click="comingBack = !comingBack"
         >{{ t.takeBackBike({ out: out.length }) }}</ActButton
       >
-      <TakeBackChoice v-if="comingBack && out.length" :bikes="out" :done="cameBack" />
+      <TakeBackChoice v-if="comingBack && out.length" :bikes="out" :done="(_way, bikes) => cameBack(bikes)" />
       <div v-if="session.may('edit-fleet')" class="space-y-2 border-t-2 border-line pt-3">
         <SelectField v-model="rackId" :label="t.moveRack" :options="racks" />
         <p v-if="target && free.length < bikes.length" class="text-watch">
