@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { useLocalStorage } from '@vueuse/core';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
-import type { Want } from '@cadre/core/schedule';
+import { serves, type Want } from '@cadre/core/schedule';
 import { mayGoOut } from '@cadre/core/fitness';
 import { alternativesFor } from '@cadre/core/outings';
 import { clock, now } from '@cadre/web/platform/time';
@@ -59,13 +59,15 @@ const canGo = (bike: Bike): boolean =>
   bike.siteId === siteId.value &&
   bike.whereabouts === 'in' &&
   mayGoOut(answers.byBike.get(bike.id)?.fitness ?? 'due');
-/** What can go in place of a bike that cannot: the same size and kind, not ticked yet. */
+/** What can go in place of a bike that cannot: what the group asked for with it, or for a walk-in one like it. Nobody asked for it: nothing. */
 const instead = computed(() => {
   const bike = refused.value;
   if (!bike || bike.siteId !== siteId.value) return null;
-  const want = { count: 1, kind: bike.build.kind, size: bike.size };
+  const like = { count: 1, kind: bike.build.kind, size: bike.size };
+  const want = group.value ? group.value.wants.find((each) => serves(like, each)) : like;
+  if (!want) return null;
   const taken = new Set(going.value.map(({ id }) => id));
-  const at = group.value ?? { ...NO_GROUP, siteId: siteId.value };
+  const at = group.value ?? { id: 'walk-in', name: '', outAt: 0, backAt: 0, wants: [], siteId: siteId.value };
   const [first] = alternativesFor(
     at,
     want,
@@ -75,7 +77,11 @@ const instead = computed(() => {
   );
   return fleet.bikeById.get(first?.id ?? '') ?? null;
 });
-const NO_GROUP = { id: 'walk-in', name: '', outAt: 0, backAt: 0, wants: [] };
+const isAskedFor = computed(() => {
+  const bike = refused.value;
+  const like = bike && { kind: bike.build.kind, size: bike.size };
+  return !group.value || like === null || group.value.wants.some((each) => serves(like, each));
+});
 function scanned(bike: Bike): void {
   refused.value = canGo(bike) ? null : bike;
   if (canGo(bike)) tick(bike.id);
@@ -126,6 +132,7 @@ async function handOut(): Promise<void> {
         :site-id="siteId"
         :zone="zone"
         :instead="instead"
+        :asked-for="isAskedFor"
         @take="takeInstead"
         @close="refused = null"
       />
@@ -193,9 +200,7 @@ async function handOut(): Promise<void> {
         class="w-40"
         :error="backAt !== null && backAt <= now() ? t.backByWrong : null"
       />
-      <div
-        class="sticky bottom-[calc(var(--nav-bar)+0.5rem)] flex gap-2 rounded-lg border-2 border-ink/60 bg-ground p-2"
-      >
+      <div class="sticky bottom-[var(--nav-bar)] flex gap-2 rounded-lg border-2 border-ink/60 bg-ground p-2">
         <ActButton
           kind="main"
           big

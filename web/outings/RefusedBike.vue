@@ -10,7 +10,13 @@ import { useOutings } from './use-outings';
 import * as t from './messages';
 
 /** A bike that was scanned and cannot go out: why, and which other can instead. */
-const props = defineProps<{ bike: Bike; siteId: string; zone: string; instead: Bike | null }>();
+const props = defineProps<{
+  bike: Bike;
+  siteId: string;
+  zone: string;
+  instead: Bike | null;
+  askedFor: boolean;
+}>();
 const emit = defineEmits<{ take: []; close: [] }>();
 const fleet = useFleet();
 const answers = useAnswers();
@@ -30,7 +36,7 @@ const why = computed(() => {
   const words = reason ? reasonWords(reason, now(), fleet.nameOf, props.zone) : null;
   return {
     what: t.cannotGoOut({ tag: bike.tag, why: FITNESS_WORDS[answer?.fitness ?? 'due'].toLowerCase() }),
-    todo: words ? [words.what, words.detail].filter(Boolean).join(', ') : '',
+    todo: words ? [words.what, words.detail].filter(Boolean).join(' · ') : '',
   };
 });
 </script>
@@ -47,7 +53,7 @@ const why = computed(() => {
     <p v-if="instead" class="text-soft">
       {{ t.takeInsteadAt({ tag: instead.tag, hook: fleet.hookOf(instead) }) }}
     </p>
-    <p v-else-if="bike.siteId === siteId" class="text-soft">{{ t.noOther }}</p>
+    <p v-else-if="bike.siteId === siteId" class="text-soft">{{ askedFor ? t.noOther : t.notAskedFor }}</p>
     <div class="flex flex-wrap gap-2">
       <ActButton v-if="instead" data-take-instead @click="emit('take')">{{
         t.takeInstead({ tag: instead.tag })

@@ -53,7 +53,7 @@ async function take(way: ReturnWay): Promise<void> {
 
 <template>
   <div class="space-y-2" data-take-back-choice>
-    <div class="grid grid-cols-2 gap-2 sm:grid-cols-4">
+    <div class="grid grid-cols-2 gap-2 sm:max-lg:grid-cols-4">
       <ActButton
         v-for="each in WAYS"
         :key="each.way"

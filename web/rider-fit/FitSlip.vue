@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, useTemplateRef, watch } from 'vue';
+import { computed, onMounted, useTemplateRef, watch } from 'vue';
 import { convert } from '@cadre/core/measures';
 import type { RiderFit, SuspensionStart, TyreFigure } from '@cadre/core/rider-fit';
 import { CautionLine } from '@cadre/web/ui';
@@ -45,11 +45,9 @@ const saddleRow = computed((): Row => {
 });
 const slip = useTemplateRef('slip');
 // On a phone it stands under the list it was chosen from.
-watch(
-  () => props.tag,
-  () => slip.value?.scrollIntoView({ block: 'nearest' }),
-  { immediate: true, flush: 'post' },
-);
+const show = (): void => slip.value?.scrollIntoView({ block: 'nearest' });
+onMounted(show);
+watch(() => props.tag, show, { flush: 'post' });
 const rows = computed(() => [
   tyreRow(t.frontTyre, props.fit.tyres.front),
   tyreRow(t.rearTyre, props.fit.tyres.rear),
