@@ -21,15 +21,20 @@ export function exposureBenchmarks(): readonly Benchmark[] {
     const kind = BIKE_KINDS[index % BIKE_KINDS.length] ?? 'hybrid';
     const questions = asked.get(kind) ?? [];
     const at = NOW - (1 + (index % 4)) * DAY_MS;
-    const look: Omit<EarlierLook, 'markId'> = {
-      ...{ checkId: `c${index}`, by: 'p', at, outcome: 'pass', way: 'single', state: 'signed' },
+    const look: Omit<EarlierLook, 'mark'> = {
+      ...{ outcome: 'pass', way: 'single', state: 'signed' },
       ...{ awaitsCoSign: false, hasty: false, sameQuestion: true },
     };
     const what = index % 3 === 0 ? 'outing' : index % 10 === 0 ? 'handling' : null;
     const since: BikeSince = {
       happenings: what ? [{ what, at: NOW - 12 * HOUR_MS }] : [],
       ...{ lockedAway: true, outdoors: false, timeZone: 'Europe/London' },
-      looks: new Map(questions.map(({ key }) => [key, { ...look, markId: `m${index}${key}` }])),
+      looks: new Map(
+        questions.map(({ key }) => [
+          key,
+          { ...look, mark: { key, markId: `m${index}${key}`, checkId: `c${index}`, by: 'p', at } },
+        ]),
+      ),
       openFindings: new Set(),
     };
     return { questions, since };

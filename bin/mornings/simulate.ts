@@ -123,14 +123,8 @@ export function simulateMornings(fleet: readonly MorningBike[], options: Options
       total.minutesAsked += minutesOf(questions.filter((each) => keys.has(each.key)));
       for (const key of keys)
         looks.set(key, {
-          ...{
-            markId: `${key} ${day}`,
-            checkId: `${day}`,
-            by: 'a',
-            at: morning,
-            way: 'station',
-            state: 'signed',
-          },
+          mark: { key, markId: `${key} ${day}`, checkId: `${day}`, by: 'a', at: morning },
+          ...{ way: 'station', state: 'signed' },
           ...{
             outcome: faulty.has(key) ? 'fixed' : 'pass',
             awaitsCoSign: false,

@@ -1,11 +1,18 @@
 import type { MarkWay, Outcome } from '@cadre/core/checks';
 
-/** The newest look at a question of a bike, with all that decides whether a later check may rest on it. */
-export interface EarlierLook {
+/** The mark of an earlier check that answers a question in a later one. */
+export interface Rest {
+  readonly key: string;
   readonly markId: string;
   readonly checkId: string;
   readonly by: string;
   readonly at: number;
+}
+
+/** The newest look at a question of a bike, with all that decides whether a later check may rest on it. */
+export interface EarlierLook {
+  /** What is rested on: kept ready, so that a fleet of looks is asked about without making an object for each. */
+  readonly mark: Rest;
   readonly outcome: Outcome;
   readonly way: MarkWay;
   readonly state: 'open' | 'signed' | 'abandoned';
@@ -15,15 +22,6 @@ export interface EarlierLook {
   readonly hasty: boolean;
   /** It was asked the same, on the same part, with the same limits. */
   readonly sameQuestion: boolean;
-}
-
-/** A pass that a later check rests on. */
-export interface Rest {
-  readonly key: string;
-  readonly markId: string;
-  readonly checkId: string;
-  readonly by: string;
-  readonly at: number;
 }
 
 /** Why a look is nothing to rest on. */

@@ -23,8 +23,15 @@ const RULES: ExposureRules = { causesOf: causesOfFault, everyDay, restDays: 7 };
 const asked = (kind: BikeKind): readonly Question[] =>
   questionsOf(kind === 'child' ? RIDE_OUT_CHILDREN : RIDE_OUT, asBuilt(USUAL_BUILD[kind]));
 const pass = (key: string, more: Partial<EarlierLook> = {}): EarlierLook => ({
-  ...{ markId: `m ${key}`, checkId: 'monday', by: 'pia', at: MONDAY, outcome: 'pass', way: 'station' },
-  ...{ state: 'signed', awaitsCoSign: false, hasty: false, sameQuestion: true },
+  mark: { key, markId: `m ${key}`, checkId: 'monday', by: 'pia', at: MONDAY },
+  ...{
+    outcome: 'pass',
+    way: 'station',
+    state: 'signed',
+    awaitsCoSign: false,
+    hasty: false,
+    sameQuestion: true,
+  },
   ...more,
 });
 interface History {

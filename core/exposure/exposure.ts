@@ -55,7 +55,7 @@ function becauseOfOutings(outings: readonly number[], from: number): Because {
 /** What may have brought a fault of a question since it passed; null where nothing can have. */
 function exposedBy(
   question: Question,
-  pass: EarlierLook,
+  pass: Rest,
   since: BikeSince,
   { last, outings, worked }: SummedUp,
   causes: UnderRules['causes'],
@@ -94,7 +94,6 @@ function exposedBy(
 
 export type Exposure = { readonly asked: Because } | { readonly rests: Rest };
 
-const EVERY_DAY: Because = { code: 'every-day' };
 const OPEN_FINDING: Because = { code: 'open-finding' };
 
 /** Why a question is asked; null where it rests on the look. */
@@ -110,7 +109,7 @@ function becauseOf(
   if (since.openFindings.size > 0 && since.openFindings.has(question.key)) return OPEN_FINDING;
   const not = restsNot(look);
   if (not || !look) return { code: not ?? 'no-look' };
-  return exposedBy(question, look, since, summed, causes, restDays, now);
+  return exposedBy(question, look.mark, since, summed, causes, restDays, now);
 }
 
 /**
@@ -155,13 +154,13 @@ export function checkExposure(
     at += 1;
     // What is asked every day is asked whatever it passed: its last look is not even looked up.
     if (rule.everyDay) {
-      asked.push({ key, because: EVERY_DAY });
+      asked.push(rule.everyDay);
       continue;
     }
     const look = since.looks.get(key) ?? null;
     const because = becauseOf(question, look, since, summed, rule.causes, rules.restDays, now);
     if (because || !look) asked.push({ key, because: because ?? { code: 'no-look' } });
-    else rests.push({ key, markId: look.markId, checkId: look.checkId, by: look.by, at: look.at });
+    else rests.push(look.mark);
   }
   return { asked, rests };
 }

@@ -49,7 +49,8 @@ export function dayNumber(at: number, timeZone: string): number {
 
 /** What the rules say of a question, whatever bike it is asked of. */
 export interface UnderRules {
-  readonly everyDay: boolean;
+  /** What it is asked as where it is asked on every day: one object for the whole fleet. */
+  readonly everyDay: { readonly key: string; readonly because: { readonly code: 'every-day' } } | null;
   /** The causes of all its faults, a bit each; null where one of them is not known. */
   readonly causes: number | null;
 }
@@ -63,11 +64,13 @@ export const CAUSE_BITS: Readonly<Record<Cause, number>> = {
   weather: 16,
 };
 
-function underRules({ checkpoint }: Question, rules: ExposureRules): UnderRules {
+const EVERY_DAY = { code: 'every-day' } as const;
+
+function underRules({ checkpoint, key }: Question, rules: ExposureRules): UnderRules {
   const each = checkpoint.faults.map((fault) => rules.causesOf(checkpoint.key, fault));
   const isKnown = each.length > 0 && each.every((one) => one !== undefined);
   const causes = isKnown ? each.flat().reduce((bits, cause) => bits | CAUSE_BITS[cause], 0) : null;
-  return { everyDay: rules.everyDay.has(checkpoint.key), causes };
+  return { everyDay: rules.everyDay.has(checkpoint.key) ? { key, because: EVERY_DAY } : null, causes };
 }
 
 interface Known {

@@ -123,7 +123,7 @@ export async function looksSince(
           rushed,
         });
         const newest = looks.get(answer.key);
-        if (look && !(newest && newest.at > look.at)) looks.set(answer.key, look);
+        if (look && !(newest && newest.mark.at > look.mark.at)) looks.set(answer.key, look);
       }
     }
     found.set(bike.id, { looks, work });
@@ -167,10 +167,7 @@ function lookOf(
       Boolean(row.trainee),
   );
   return {
-    markId: mark.id,
-    checkId: check.checkId,
-    by: mark.author,
-    at: mark.at,
+    mark: { key: answer.key, markId: mark.id, checkId: check.checkId, by: mark.author, at: mark.at },
     outcome: answer.outcome,
     way: mark.way,
     state: check.state,
