@@ -3,6 +3,7 @@ import { listChecklists } from '@cadre/contract/catalogue';
 import { openCheck } from '@cadre/contract/checks';
 import { addRack, type Bike } from '@cadre/contract/fleet';
 import { openAssessment } from '@cadre/contract/assessments';
+import { lendKit, setKitItem, type KitItem } from '@cadre/contract/kit';
 import { countStock, fitPart, setStockItem } from '@cadre/contract/parts';
 import { finishRepair, startRepair } from '@cadre/contract/repairs';
 import { leaveApart } from '@cadre/contract/reassembly';
@@ -59,11 +60,25 @@ export const groupFields = (world: World) => ({
   siteId: world.siteId,
   name: name('group'),
   outAt: at(world),
-  backAt: at(world) + 1,
+  backAt: at(world) + 7_200_000,
   wants: [{ count: 1, kind: null, size: '' }],
 });
 export const group = async (world: World): Promise<string> =>
   (await world.as('lead').send(addGroup, { body: { id: newId(), ...groupFields(world) } })).id;
+export const helmetFields = (world: World) => ({
+  ...{ siteId: world.siteId, kind: 'helmet' as const, tag: `H${nextNumber()}`, size: '52–56 cm' },
+  ...{ contents: [], expiresOn: null },
+});
+/** An item of kit, in the store or lent. */
+export async function helmet(world: World, where: 'in' | 'lent' = 'in'): Promise<KitItem> {
+  const item = await world.as('lead').send(setKitItem, {
+    params: { id: newId() },
+    body: { id: newId(), item: helmetFields(world), version: null },
+  });
+  if (where === 'lent')
+    await world.as('desk').send(lendKit, { body: { ...stamp(world), groupId: null, itemIds: [item.id] } });
+  return item;
+}
 const TOMORROW = (world: World): string => new Date(at(world) + 86_400_000).toISOString().slice(0, 10);
 export const dayPlanFields = (world: World, bike: Bike) => ({
   ...{ id: newId(), siteId: world.siteId, day: TOMORROW(world), unmet: [], needed: 0, gap: null },

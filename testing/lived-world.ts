@@ -18,6 +18,7 @@ import { addMarks, amendCheck } from '@cadre/contract/checks';
 import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogue';
 import { reportIncident } from '@cadre/contract/incidents';
 import { handOut, takeBack } from '@cadre/contract/outings';
+import { inspectKit, lendKit, packKit, returnKit, setKitItem } from '@cadre/contract/kit';
 import { makeLabels } from '@cadre/contract/labels';
 import {
   addReport,
@@ -178,6 +179,41 @@ async function changeTheRules(): Promise<void> {
     });
 }
 
+/** Kit that was packed, lent, taken back with something missing and filled up again. */
+async function livedKit(world: World, at: number): Promise<void> {
+  const lead = world.as('lead');
+  const cable = await stocked(world, 3);
+  const item = {
+    ...{ siteId: world.siteId, kind: 'repair-kit' as const, tag: 'RK1', size: '', expiresOn: '2031-03-31' },
+    contents: [
+      { name: 'Cable', count: 1, stockItemId: cable },
+      { name: 'Plugs', count: 3, stockItemId: null },
+    ],
+  };
+  const kit = await lead.send(setKitItem, {
+    params: { id: newId() },
+    body: { id: newId(), item, version: null },
+  });
+  const group = await lead.send(addGroup, {
+    body: {
+      ...{ id: newId(), siteId: world.siteId, name: 'Kit group', outAt: at, backAt: at + 7_200_000 },
+      wants: [{ count: 1, kind: null, size: '' }],
+    },
+  });
+  await lead.send(packKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id] } });
+  await lead.send(lendKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id], at } });
+  const missing = [{ name: 'Cable', count: 1 }];
+  await lead.send(returnKit, {
+    body: { id: newId(), items: [{ itemId: kit.id, missing, damp: true, impact: true }], at },
+  });
+  await lead.send(inspectKit, {
+    params: { id: kit.id },
+    body: { id: newId(), ready: true, note: 'Only the pouch fell', at },
+  });
+  await lead.send(packKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id] } });
+  await lead.send(removeGroup, { params: { id: group.id }, body: { id: newId() } });
+}
+
 /** One of everything that changes racks, models, parts and groups, so that a rebuild meets it. */
 async function changeTheFleet(): Promise<void> {
   const lead = world.as('lead');
@@ -221,6 +257,7 @@ async function changeTheFleet(): Promise<void> {
       ...{ odometerKm: 40, odometerSure: false, note: 'Deep ruts', at },
     },
   });
+  await livedKit(world, at);
   await world.as('lead').send(makeLabels, {
     body: { id: newId(), kind: 'bike', subjectIds: [bike.id], renew: false },
   });

@@ -25,6 +25,8 @@ import {
   fitted,
   groupFields,
   group,
+  helmet,
+  helmetFields,
   campaignFields,
   dayPlanFields,
   eventFields,
@@ -101,6 +103,25 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const how = { way: 'hard', conditions: 'wet', odometerKm: null, odometerSure: false, note: 'Rain' };
     return { body: { ...stamp(world), bikeIds: [bike.id], ...how } };
   }),
+  'kit.set-item': act('mechanic', (world) => ({
+    params: { id: newId() },
+    body: { id: newId(), item: helmetFields(world), version: null },
+  })),
+  'kit.pack': act('desk', async (world) => {
+    const item = await helmet(world);
+    return { body: { id: newId(), groupId: await group(world), itemIds: [item.id] } };
+  }),
+  'kit.lend': act('desk', async (world) => ({
+    body: { ...stamp(world), groupId: null, itemIds: [(await helmet(world)).id] },
+  })),
+  'kit.return': act('desk', async (world) => {
+    const itemId = (await helmet(world, 'lent')).id;
+    return { body: { ...stamp(world), items: [{ itemId, missing: [], damp: true, impact: false }] } };
+  }),
+  'kit.inspect': act('inspector', async (world) => ({
+    params: { id: (await helmet(world)).id },
+    body: { ...stamp(world), ready: false, note: 'Strap torn' },
+  })),
   'labels.make': act('mechanic', (_world, bike) => ({
     body: { id: newId(), kind: 'bike', subjectIds: [bike.id], renew: false },
   })),

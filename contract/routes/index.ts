@@ -22,6 +22,8 @@ import * as assessments from '@cadre/contract/assessments';
 import * as assessmentsSchemas from '@cadre/contract/assessments/schemas';
 import * as incidents from '@cadre/contract/incidents';
 import * as incidentsSchemas from '@cadre/contract/incidents/schemas';
+import * as kit from '@cadre/contract/kit';
+import * as kitSchemas from '@cadre/contract/kit/schemas';
 import * as labels from '@cadre/contract/labels';
 import * as labelsSchemas from '@cadre/contract/labels/schemas';
 import * as reports from '@cadre/contract/reports';
@@ -77,6 +79,7 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [fleet, fleetSchemas],
   [assessments, assessmentsSchemas],
   [incidents, incidentsSchemas],
+  [kit, kitSchemas],
   [labels, labelsSchemas],
   [reports, reportsSchemas],
   [outings, outingsSchemas],

@@ -12,6 +12,7 @@ export type NotFound =
   | 'event'
   | 'finding'
   | 'group'
+  | 'kit'
   | 'model'
   | 'not-reassembled'
   | 'part'
@@ -48,6 +49,11 @@ export interface ShownParams {
   'hand-out.not-in': { readonly tag: string };
   'take-back.not-out': { readonly tag: string };
   'group.over': { readonly name: string };
+  'kit.not-in': { readonly tag: string };
+  'kit.not-out': { readonly tag: string };
+  'kit.not-ready': { readonly tag: string; readonly problem: string };
+  'kit.packed-for-other': { readonly tag: string; readonly name: string };
+  'kit.withdrawn': { readonly tag: string };
   'finding.still-asked': { readonly fault: string };
   'merge.other-look': { readonly checkpoints: readonly string[] };
   'stock.not-enough': { readonly name: string; readonly onHand: number; readonly count: number };

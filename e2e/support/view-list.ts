@@ -111,6 +111,10 @@ export function viewList(at: LookedAt) {
     await at.browser.click('[data-make-finding]');
     await at.browser.find('[data-to-finding]');
   };
+  const openKit = async (): Promise<void> => {
+    await at.browser.click('[data-kit]');
+    await at.browser.find('[data-kit-detail]');
+  };
   const planTheDay = async (): Promise<void> => {
     await at.browser.click('[data-make-plan]');
     await at.browser.find('[data-plan-person]');
@@ -206,6 +210,7 @@ export function viewList(at: LookedAt) {
     { name: 'hand-out', path: () => '/desk/walk-in', wait: '[data-hand-out-now]' },
     { name: 'rider-fit', path: () => '/rider-fit', wait: '[data-rider]', before: chooseFit },
     { name: 'reports', path: () => '/reports', wait: '[data-report]', before: openReport },
+    { name: 'kit', path: () => '/kit', wait: '[data-kit-view]', before: openKit },
     { name: 'labels', path: () => '/labels', wait: '[data-subject]' },
     { name: 'day-plan', path: () => '/day-plan', wait: '[data-make-plan]', before: planTheDay },
     {

@@ -4,6 +4,7 @@ import { makeRound } from '@cadre/contract/rounds';
 import { openAssessment } from '@cadre/contract/assessments';
 import { setStockItem } from '@cadre/contract/parts';
 import { startRepair } from '@cadre/contract/repairs';
+import { setKitItem } from '@cadre/contract/kit';
 import { addReport } from '@cadre/contract/reports';
 import { addGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
@@ -53,6 +54,17 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
       outAt: now + 600_000,
       backAt: now + 7_200_000,
       wants: [{ count: 8, kind: 'child', size: '24 in' }],
+    },
+  });
+  await world.as('lead').send(setKitItem, {
+    params: { id: newId() },
+    body: {
+      id: newId(),
+      item: {
+        ...{ siteId: world.siteId, kind: 'repair-kit', tag: 'RK1', size: '', expiresOn: '2031-03-31' },
+        contents: [{ name: 'Tyre levers', count: 2, stockItemId: null }],
+      },
+      version: null,
     },
   });
   await world.as('desk').send(addReport, {

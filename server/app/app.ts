@@ -16,6 +16,7 @@ import { findingsRoutes } from '@cadre/server/findings';
 import { fleetRoutes } from '@cadre/server/fleet';
 import { assessmentRoutes } from '@cadre/server/assessments';
 import { incidentsRoutes } from '@cadre/server/incidents';
+import { kitRoutes } from '@cadre/server/kit';
 import { labelsRoutes } from '@cadre/server/labels';
 import { reportsRoutes, servePublicPages } from '@cadre/server/reports';
 import { outingsRoutes } from '@cadre/server/outings';
@@ -67,6 +68,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...assessmentRoutes(services.assessments),
   ...scheduleRoutes(services.groups),
   ...outingsRoutes(services.outings),
+  ...kitRoutes(services.kit),
   ...labelsRoutes({ ...deps, ...services }),
   ...reportsRoutes(services.reports),
   ...dayPlanRoutes(services.dayPlans),

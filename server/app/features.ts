@@ -10,6 +10,7 @@ import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } 
 import { fleetFeature } from '@cadre/server/fleet';
 import { assessmentFeature } from '@cadre/server/assessments';
 import { incidentsFeature } from '@cadre/server/incidents';
+import { kitFeature } from '@cadre/server/kit';
 import { labelsFeature } from '@cadre/server/labels';
 import { reportsFeature } from '@cadre/server/reports';
 import { outingsFeature } from '@cadre/server/outings';
@@ -42,6 +43,7 @@ export const FEATURES: readonly BikeFeature[] = [
   incidentsFeature,
   scheduleFeature,
   outingsFeature,
+  kitFeature,
   labelsFeature,
   wearFeature,
   timedRechecksFeature,

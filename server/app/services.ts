@@ -24,6 +24,7 @@ import { Groups } from '@cadre/server/schedule';
 import { Setup } from '@cadre/server/setup';
 import { SimilarFaults } from '@cadre/server/similar-faults';
 import { UnusualRecords } from '@cadre/server/unusual-records';
+import { Kit, kitPartNeeds } from '@cadre/server/kit';
 import { Labels } from '@cadre/server/labels';
 import { forgetRates, problemOnReturn, Reports, takeQueued } from '@cadre/server/reports';
 import { Outings } from '@cadre/server/outings';
@@ -60,13 +61,17 @@ export function createServices(
     models: new Models(log.for(), now, dueByBuild),
     reassembly: new Reassembly(log.for()),
     parts: new Parts(source, log.for()),
-    stock: new Stock(source, log.for(), openNeeds),
+    stock: new Stock(source, log.for(), async (tx) => [
+      ...(await openNeeds(tx)),
+      ...(await kitPartNeeds(tx)),
+    ]),
     assessments: new Assessments(source, log.for()),
     groups: new Groups(source, log.for()),
     outings: new Outings(source, log.for(), now, {
       readOdometer: odometerOnReturn,
       problem: problemOnReturn,
     }),
+    kit: new Kit(source, log.for(), now),
     labels: new Labels(source, log.for(), now),
     reports,
     async takeWaitingReports(): Promise<void> {

@@ -1,4 +1,5 @@
-export { outingGroupEntity } from './entities';
+export { outingGroupEntity, type OutingGroupRow } from './entities';
+export type { ScheduleEvents } from './events';
 export { scheduleFeature } from './feature';
 export { scheduleRoutes } from './routes';
 export { Groups, groupsAround } from './service';

@@ -101,6 +101,7 @@ function back(bike: Bike, way: ReturnWay): void {
           <ActButton :to="{ name: 'hand-out', params: { groupId: 'walk-in' } }" class="grow" data-walk-in>{{
             t.handOutWalkIn
           }}</ActButton>
+          <ActButton :to="{ name: 'kit' }" data-to-kit>{{ t.kit }}</ActButton>
           <ActButton :to="{ name: 'rider-fit' }" data-to-rider-fit>{{ t.riderFit }}</ActButton>
         </div>
       </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue';
 import { useLocalStorage } from '@vueuse/core';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
@@ -9,6 +9,7 @@ import { alternativesFor } from '@cadre/core/outings';
 import { clock, now } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { useAnswers, useFleet } from '@cadre/web/fleet';
+import { KitForGroup } from '@cadre/web/kit';
 import { wantWords } from '@cadre/web/schedule';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import BikeCode from './BikeCode.vue';
@@ -41,6 +42,7 @@ const { places, lacking, extra, going, swapping, others, tick, untick, swap, cle
   group,
 );
 const refused = ref<Bike | null>(null);
+const kit = useTemplateRef<{ lend(): Promise<void> }>('kit');
 const backBy = ref('');
 const backAt = computed(() => (backBy.value ? timeToday(backBy.value, now(), zone.value) : null));
 onMounted(() => {
@@ -106,6 +108,8 @@ async function handOut(): Promise<void> {
   const done = await refusal.run(() => acts.handOut(bikes, { groupId: id, dueBackAt: backAt.value ?? null }));
   if (!done) return;
   clear();
+  // The bikes are out: what cannot be lent is said, and the page stays for it.
+  if (!(await refusal.run(async () => kit.value?.lend()))) return;
   await router.push({ name: 'desk' });
 }
 </script>
@@ -192,6 +196,7 @@ async function handOut(): Promise<void> {
           </li>
         </ul>
       </section>
+      <KitForGroup v-if="group" ref="kit" :group="group" :zone="zone" />
       <TextField
         v-if="isWalkIn"
         v-model="backBy"

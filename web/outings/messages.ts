@@ -8,6 +8,7 @@ export const loading = message('Loading …');
 export const offlineMayBeOld = message(
   'Offline. This list may be out of date, and bikes cannot be handed out.',
 );
+export const kit = message('Helmets and kit');
 export const groupsToday = message('Groups today');
 export const noGroupsToday = message('No more groups today.');
 export const walkIn = message('Walk-in');

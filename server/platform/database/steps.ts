@@ -398,6 +398,35 @@ const labelsAndReports: Step = {
   },
 };
 
+/** What is lent besides bikes. */
+const kit: Step = {
+  name: 'Kit',
+  take: (runner) =>
+    runner.query(`CREATE TABLE IF NOT EXISTS kit_item (
+      id ${ID} NOT NULL,
+      siteId ${ID} NOT NULL,
+      kind ${WORD} NOT NULL,
+      tag VARCHAR(20) NOT NULL,
+      size VARCHAR(20) NOT NULL,
+      contents LONGTEXT NOT NULL,
+      expiresOn ${WORD} NULL,
+      whereabouts ${WORD} NOT NULL,
+      groupId ${ID} NULL,
+      groupName VARCHAR(80) NOT NULL,
+      since ${MOMENT} NULL,
+      missing LONGTEXT NOT NULL,
+      damp TINYINT NOT NULL,
+      impactOn ${WORD} NULL,
+      withdrawn VARCHAR(400) NULL,
+      inspectedBy ${ID} NULL,
+      inspectedAt ${MOMENT} NULL,
+      version INT NOT NULL,
+      PRIMARY KEY (id),
+      UNIQUE INDEX kit_item_tag (tag),
+      INDEX kit_item_group (groupId),
+      CONSTRAINT kit_item_of_site FOREIGN KEY (siteId) REFERENCES site (id))`),
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -419,4 +448,5 @@ export const STEPS: readonly Step[] = [
   plans,
   outings,
   labelsAndReports,
+  kit,
 ];

@@ -14,6 +14,14 @@ const say = (what: string, todo: string) => (): Said => ({ what, todo });
 /** A problem that comes without its parameters is still told. */
 const list = (values: readonly string[] | undefined): string => (values ?? []).join(' · ');
 
+const KIT_PROBLEM_WORDS: Readonly<Record<string, string>> = {
+  withdrawn: t.kitWithdrawn,
+  impact: t.kitImpact,
+  expired: t.kitExpired,
+  incomplete: t.kitIncomplete,
+  damp: t.kitDamp,
+};
+
 const NOT_FOUND_WORDS: Record<NotFound, string> = {
   address: t.address,
   assessment: t.assessment,
@@ -25,6 +33,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   event: t.event,
   finding: t.finding,
   group: t.group,
+  kit: t.kitItem,
   model: t.model,
   'not-reassembled': t.item,
   part: t.part,
@@ -150,6 +159,17 @@ const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
   }),
   'take-back.not-out': (p) => ({ what: t.tagNotOut({ tag: p.tag }), todo: t.checkTagReload }),
   'group.over': (p) => ({ what: t.groupOver({ name: p.name }), todo: t.changeGroupTimes }),
+  'kit.not-in': (p) => ({ what: t.tagIsLent({ tag: p.tag }), todo: t.takeItemBackFirst }),
+  'kit.not-out': (p) => ({ what: t.tagIsNotLent({ tag: p.tag }), todo: t.reloadKit }),
+  'kit.not-ready': (p) => ({
+    what: t.tagCannotBeLent({ tag: p.tag, why: KIT_PROBLEM_WORDS[p.problem] ?? p.problem }),
+    todo: t.takeAnotherItem,
+  }),
+  'kit.packed-for-other': (p) => ({
+    what: t.tagPackedFor({ tag: p.tag, name: p.name }),
+    todo: t.takeAnotherItem,
+  }),
+  'kit.withdrawn': (p) => ({ what: t.tagIsWithdrawn({ tag: p.tag }), todo: t.addNewItemInstead }),
   'labels.no-address': say(t.noPublicAddress, t.setPublicAddress),
   'report.dealt-with': say(t.reportDealtWith, t.reloadReports),
   'severity.not-higher': say(t.severityNotHigherThan, t.chooseHigherSeverity),

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { Ban, CircleCheck, Footprints, PackageCheck } from '@lucide/vue';
+import type { KitItem } from '@cadre/contract/kit';
+import { KIT_WORDS, lookOf } from './kit-words';
+
+/** One item as a tag: what stands on it, its size, and whether it may be lent, by form and word. */
+const props = defineProps<{ item: KitItem; day: string; open: boolean }>();
+const emit = defineEmits<{ open: [] }>();
+const look = computed(() => lookOf(props.item, props.day));
+const icon = computed(() =>
+  look.value.as === 'not'
+    ? Ban
+    : look.value.as === 'ready'
+      ? CircleCheck
+      : props.item.whereabouts === 'packed'
+        ? PackageCheck
+        : Footprints,
+);
+</script>
+
+<template>
+  <button
+    type="button"
+    class="flex min-h-14 w-full items-center gap-2 rounded-md border-2 px-2.5 py-1.5 text-left leading-tight"
+    :class="[
+      open ? 'border-act' : look.as === 'not' ? 'border-held' : 'border-line',
+      look.as === 'out' ? 'border-dashed bg-sunk' : 'bg-plate',
+    ]"
+    :aria-expanded="open"
+    :aria-label="`${KIT_WORDS[item.kind]} ${item.tag} ${item.size} ${look.word}`"
+    :data-kit="item.tag"
+    :data-state="look.as"
+    @click="emit('open')"
+  >
+    <component
+      :is="icon"
+      :size="22"
+      class="shrink-0"
+      :class="look.as === 'not' ? 'text-held' : look.as === 'ready' ? 'text-act' : 'text-soft'"
+      aria-hidden="true"
+    />
+    <span class="min-w-0 grow">
+      <span class="flex items-baseline justify-between gap-2">
+        <strong class="sturdy text-lg">{{ item.tag }}</strong>
+        <span class="truncate text-soft">{{ item.size }}</span>
+      </span>
+      <span class="block truncate" :class="look.as === 'not' ? 'font-semibold text-held' : 'text-soft'">{{
+        look.word
+      }}</span>
+    </span>
+  </button>
+</template>
