@@ -44,6 +44,7 @@ export async function serve(
     demo: false,
     webDir: resolve('web/dist'),
     publicUrl: settings.publicUrl,
+    calendars: { hosts: settings.calendarHosts, privateToo: settings.calendarPrivate },
     recordKey,
   });
   // Whoever sends a byte now and then holds no connection for long.

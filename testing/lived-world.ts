@@ -200,7 +200,7 @@ async function livedKit(world: World, at: number): Promise<void> {
       wants: [{ count: 1, kind: null, size: '' }],
     },
   });
-  await lead.send(packKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id] } });
+  await lead.send(packKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id], at } });
   await lead.send(lendKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id], at } });
   const missing = [{ name: 'Cable', count: 1 }];
   await lead.send(returnKit, {
@@ -210,7 +210,7 @@ async function livedKit(world: World, at: number): Promise<void> {
     params: { id: kit.id },
     body: { id: newId(), ready: true, note: 'Only the pouch fell', at },
   });
-  await lead.send(packKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id] } });
+  await lead.send(packKit, { body: { id: newId(), groupId: group.id, itemIds: [kit.id], at } });
   await lead.send(removeGroup, { params: { id: group.id }, body: { id: newId() } });
 }
 

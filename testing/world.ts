@@ -17,6 +17,7 @@ import { newRecordKey, recordKeyOf } from '@cadre/server/platform/event-log';
 import { createApp } from '@cadre/server/app';
 import { bikeFieldsOf, marksFor, type Exception } from '@cadre/test-world/builders';
 import { Client, readChecklists } from '@cadre/test-world/client';
+import { startCalendarServer, type CalendarServer } from '@cadre/test-world/stand-ins';
 import { createTestDatabase, type TestDatabase } from './database';
 
 /** Signs every entry of every world. */
@@ -39,6 +40,7 @@ export class World {
   readonly ids = new Map<string, string>();
   checklists = new Map<string, { hash: string; checklist: ChecklistVersion }>();
   siteId = '';
+  private calendars: CalendarServer | null = null;
   hooks: string[] = [];
 
   private constructor(
@@ -47,6 +49,7 @@ export class World {
     readonly base: string,
     readonly clock: { now: number },
     readonly log: string[],
+    private readonly calendarHosts: string[],
   ) {}
 
   static async open(options: { web?: boolean; webDir?: string; realClock?: boolean } = {}): Promise<World> {
@@ -57,6 +60,7 @@ export class World {
       { level: 'error' },
       { write: (line: string) => void lines.push(line) },
     ) as unknown as Logger;
+    const calendarHosts: string[] = [];
     const now = options.realClock ? Date.now : () => (clock.now += 1);
     const app = createApp({
       source: database.source,
@@ -66,6 +70,7 @@ export class World {
       demo: false,
       webDir: options.webDir ?? (options.web ? resolve('web/dist') : null),
       publicUrl: null,
+      calendars: { hosts: calendarHosts, privateToo: true },
       checkAnswers: true,
       recordKey: RECORD_KEY,
     });
@@ -77,10 +82,18 @@ export class World {
       `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
       clock,
       lines,
+      calendarHosts,
     );
     if (options.realClock) Object.defineProperty(clock, 'now', { get: () => Date.now() });
     await world.people();
     return world;
+  }
+
+  /** The address of a calendar on this machine that may be fetched. */
+  async calendarAddress(): Promise<string> {
+    this.calendars ??= await startCalendarServer();
+    this.calendarHosts.push(this.calendars.host);
+    return this.calendars.address('/bookings.ics');
   }
 
   as(name: string): Client {
@@ -219,6 +232,7 @@ export class World {
   }
 
   async close(): Promise<void> {
+    await this.calendars?.close();
     this.server.closeAllConnections();
     await new Promise((done) => this.server.close(done));
     await this.database.drop();

@@ -109,7 +109,7 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   })),
   'kit.pack': act('desk', async (world) => {
     const item = await helmet(world);
-    return { body: { id: newId(), groupId: await group(world), itemIds: [item.id] } };
+    return { body: { ...stamp(world), groupId: await group(world), itemIds: [item.id] } };
   }),
   'kit.lend': act('desk', async (world) => ({
     body: { ...stamp(world), groupId: null, itemIds: [(await helmet(world)).id] },
@@ -284,6 +284,9 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     });
     return { params: { key: checklist.key }, body: { id: newId() } };
   }),
+  'groups.fetch-calendar': act('mechanic', async (world) => ({
+    body: { address: await world.calendarAddress() },
+  })),
   'policy.preview': act('lead', async (world) => ({ body: { policy: (await lax(world)).policy } })),
   'policy.publish': act('lead', async (world) => ({
     body: { id: newId(), ...(await lax(world)), note: name('Lax') },
@@ -359,6 +362,9 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
       .send(setTimedRecheck, { params: { id: bike.id }, body: { id, ...rest, ...recheck } });
     return { params: { id }, body: { ...stamp(world), gauged: null, note: 'Holds' } };
   }),
+  'incidents.report-many': act('desk', (world, bike) => ({
+    body: { ...stamp(world), kind: 'contamination', bikeIds: [bike.id], note: 'Chain spray' },
+  })),
   'incidents.report': act('desk', (world, bike) => ({
     params: { id: bike.id },
     body: { ...stamp(world), kind: 'crash', note: '' },

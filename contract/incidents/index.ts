@@ -8,3 +8,11 @@ export const reportIncident = route<typeof schemas.reportIncident>({
   path: '/api/v1/bikes/:id/incidents',
   act: 'hand-out',
 });
+
+/** The same happened to several bikes of one site, one wash or one van: each is held. */
+export const reportIncidents = route<typeof schemas.reportIncidents>({
+  name: 'incidents.report-many',
+  method: 'POST',
+  path: '/api/v1/incidents',
+  act: 'hand-out',
+});

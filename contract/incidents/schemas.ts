@@ -8,3 +8,14 @@ export const reportIncident = messages({
   body: z.object({ id, kind: z.enum(INCIDENT_KINDS), note: note(400), at: instant }),
   answer: bike,
 });
+
+export const reportIncidents = messages({
+  body: z.object({
+    id,
+    kind: z.enum(INCIDENT_KINDS),
+    bikeIds: z.array(id).check(z.minLength(1), z.maxLength(200)),
+    note: note(400),
+    at: instant,
+  }),
+  answer: z.object({ bikes: z.array(bike) }),
+});

@@ -42,7 +42,7 @@ export const setKitItem = messages({
 });
 
 export const packKit = messages({
-  body: z.object({ id, groupId: id, itemIds: z.array(id).check(z.maxLength(300)) }),
+  body: z.object({ id, groupId: id, itemIds: z.array(id).check(z.maxLength(300)), at: instant }),
   answer: items,
 });
 

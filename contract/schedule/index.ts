@@ -31,3 +31,11 @@ export const removeGroup = route<typeof schemas.removeGroup>({
   path: '/api/v1/groups/:id/remove',
   act: 'edit-fleet',
 });
+
+/** What a calendar's address answers, fetched by the server from hosts the operator set. Writes nothing. */
+export const fetchCalendar = route<typeof schemas.fetchCalendar>({
+  name: 'groups.fetch-calendar',
+  method: 'POST',
+  path: '/api/v1/groups/calendar',
+  act: 'edit-fleet',
+});

@@ -47,3 +47,8 @@ export const removeGroup = messages({
   body: z.object({ id }),
   answer: z.object({ done: z.literal(true) }),
 });
+
+export const fetchCalendar = messages({
+  body: z.object({ address: text(2000) }),
+  answer: z.object({ calendar: z.string() }),
+});

@@ -10,3 +10,11 @@ export const wearOfBike = route<typeof schemas.wearOfBike>({
   path: '/api/v1/bikes/:id/wear',
   act: 'see',
 });
+
+/** What a fork's starting pressure goes by where it states no table: the sag measured last, and at which pressure. */
+export const sagOfBike = route<typeof schemas.sagOfBike>({
+  name: 'wear.sag',
+  method: 'GET',
+  path: '/api/v1/bikes/:id/sag',
+  act: 'see',
+});

@@ -28,3 +28,11 @@ export const wearOfBike = messages({
   params: z.object({ id }),
   answer: z.object({ series: z.array(wearSeries), at: instant }),
 });
+
+export const sagOfBike = messages({
+  params: z.object({ id }),
+  answer: z.object({
+    /** kPa, and sag as a share. */
+    fork: z.nullable(z.object({ kPa: z.number(), sag: z.number() })),
+  }),
+});

@@ -10,6 +10,7 @@ import {
   batchCell,
   batchColumns,
   MOST_QUESTIONS,
+  WASH_BAY,
   outcomeOfReading,
   placePasted,
   readCell,
@@ -38,6 +39,15 @@ describe('the columns of a batch', () => {
     const columns = batchColumns(askedBy('ride-out'), { kind: 'zone', zone: 'front-wheel' }, zones);
     expect(columns.length).toBeGreaterThan(3);
     expect(columns.every((column) => column.kind === 'question' && column.zone === 'front-wheel')).toBe(true);
+  });
+  it('are in the wash bay what shows under the sponge, of the very check that follows', () => {
+    const known = new Set(CHECKPOINTS.map(({ key }) => key));
+    expect([...WASH_BAY].filter((key) => !known.has(key))).toEqual([]);
+    const columns = batchColumns(askedBy('ride-out'), { kind: 'wash' }, zones);
+    const keys = columns.map((column) => column.kind === 'question' && column.checkpoint.key);
+    expect(keys).toContain('frame-whole');
+    expect(keys).toContain('tyre-casing');
+    expect(keys.filter((key) => !key || !WASH_BAY.has(key))).toEqual([]);
   });
   it('leave no question of any bike out, on any shipped checklist', () => {
     for (const { key } of SHIPPED_CHECKLISTS) {

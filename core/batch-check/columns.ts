@@ -5,7 +5,24 @@ import type { Outcome, Answer } from '@cadre/core/checks';
 export type BatchScope =
   | { readonly kind: 'checklist' }
   | { readonly kind: 'zone'; readonly zone: Zone }
+  /** What shows while a bike is washed, as the first station of its check. */
+  | { readonly kind: 'wash' }
   | { readonly kind: 'checkpoint'; readonly checkpoint: string };
+
+/** Checkpoints whose faults show under sponge and rinse: fresh oil, a rub, a line in the paint, a bulge, a bend. */
+export const WASH_BAY: ReadonlySet<string> = new Set([
+  'washed',
+  'frame-whole',
+  'fork-whole',
+  'fork-legs',
+  'shock-shaft',
+  'tyre-casing',
+  'rim',
+  'spokes',
+  'rotor',
+  'crank-arms',
+  'hanger',
+]);
 
 /** A column of the batch: everything a checklist asks at one zone, or one question. */
 export type BatchColumn =
@@ -27,6 +44,8 @@ export function inScope(question: Pick<Question, 'zone' | 'checkpoint'>, scope: 
       return true;
     case 'zone':
       return question.zone === scope.zone;
+    case 'wash':
+      return WASH_BAY.has(question.checkpoint.key);
     case 'checkpoint':
       return question.checkpoint.key === scope.checkpoint;
   }

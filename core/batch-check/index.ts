@@ -3,6 +3,7 @@ export {
   batchCell,
   batchColumns,
   MOST_QUESTIONS,
+  WASH_BAY,
   type BatchCell,
   type BatchColumn,
   type BatchScope,

@@ -28,6 +28,7 @@ export const FIELD_CODES = [
   'same-bike',
   'wrong',
   'not-p256',
+  'not-an-address',
   'not-json',
   'broken-text',
   'too-deep',

@@ -49,6 +49,9 @@ export interface ShownParams {
   'hand-out.not-in': { readonly tag: string };
   'take-back.not-out': { readonly tag: string };
   'group.over': { readonly name: string };
+  'calendar.host-not-set': { readonly host: string };
+  'calendar.private-address': { readonly host: string };
+  'calendar.no-answer': { readonly host: string; readonly status: number };
   'kit.not-in': { readonly tag: string };
   'kit.not-out': { readonly tag: string };
   'kit.not-ready': { readonly tag: string; readonly problem: string };

@@ -1,5 +1,5 @@
 /** What may happen to a bike that no ordinary check looks for. */
-export const INCIDENT_KINDS = ['crash', 'transport', 'immersion'] as const;
+export const INCIDENT_KINDS = ['crash', 'transport', 'immersion', 'contamination'] as const;
 export type IncidentKind = (typeof INCIDENT_KINDS)[number];
 
 /** Something that happened to a bike and that nobody has looked it over for yet. */
@@ -18,7 +18,14 @@ export const CHECKLIST_AFTER: Record<IncidentKind, string> = {
   crash: 'after-crash',
   transport: 'after-transport',
   immersion: 'after-immersion',
+  contamination: 'after-contamination',
 };
+
+/**
+ * Whether what the bike was looked over for before it counts no more. Oil or spray on the brakes holds the bike for its pads, rotors and rims, and leaves the rest as it
+ * was: a wash of twelve bikes is not twelve ride-outs.
+ */
+export const endsValidity = (kind: IncidentKind): boolean => kind !== 'contamination';
 
 /** Whether a checklist is for after something happened: what a trainee says then counts when co-signed, as what lets a bike out does. */
 export function isAfterIncident(checklistKey: string): boolean {

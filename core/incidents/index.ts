@@ -1,4 +1,5 @@
 export {
+  endsValidity,
   isAfterIncident,
   INCIDENT_KINDS,
   CHECKLIST_AFTER,

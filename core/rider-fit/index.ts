@@ -8,4 +8,11 @@ export {
   type RiderFit,
   type TyreFigure,
 } from './rider-fit';
-export { pressureTable, suspensionStart, type SuspensionStart } from './suspension-start';
+export {
+  lastSag,
+  pressureTable,
+  suspensionStart,
+  type ForkReading,
+  type LastSag,
+  type SuspensionStart,
+} from './suspension-start';

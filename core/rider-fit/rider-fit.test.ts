@@ -1,8 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BIKE_KINDS } from '@cadre/core/fleet';
+import { HOUR_MS } from '@cadre/core/time';
 import { tyreWindow } from '@cadre/core/measures';
 import {
+  lastSag,
+  type ForkReading,
+  type LastSag,
   pressureTable,
   riderFit,
   riderIssues,
@@ -197,6 +201,31 @@ describe('suspension starts', () => {
     ['held at its marking', 78, { ...stated, markedMax: 590 }, { kPa: 590, from: 'table', held: true }],
   ] as const)('%s', (_name, kg, of, wanted) => {
     expect(suspensionStart(kg, of, null, 0.2)).toEqual(wanted);
+  });
+  it.each<[string, readonly ForkReading[], LastSag | null]>([
+    ['nothing measured', [], null],
+    ['a sag without a pressure', [{ of: 'sag', value: 0.2, at: 0 }], null],
+    [
+      'a pressure of two days before',
+      [
+        { of: 'pressure', value: 500, at: 0 },
+        { of: 'sag', value: 0.2, at: 48 * HOUR_MS },
+      ],
+      null,
+    ],
+    [
+      'the newest sag, and the pressure nearest to it',
+      [
+        { of: 'pressure', value: 400, at: 0 },
+        { of: 'sag', value: 0.3, at: HOUR_MS },
+        { of: 'pressure', value: 500, at: 99 * HOUR_MS },
+        { of: 'sag', value: 0.24, at: 100 * HOUR_MS },
+        { of: 'pressure', value: 520, at: 110 * HOUR_MS },
+      ],
+      { kPa: 500, sag: 0.24 },
+    ],
+  ])('by what was read of it: %s', (_what, readings, expected) => {
+    expect(lastSag(readings)).toEqual(expected);
   });
   it('from the sag measured last, a fifth at a step, never over the marking', () => {
     const last = { kPa: 500, sag: 0.24 };

@@ -1,3 +1,4 @@
+import { DAY_MS } from '@cadre/core/time';
 import { sagPressure } from '@cadre/core/measures';
 
 /** A row of a pressure table: for riders of this mass, kg, this pressure, kPa. */
@@ -69,4 +70,25 @@ export function suspensionStart(
   return next.ok
     ? { kPa: next.value.pressure, from: 'last-measured', held: next.value.held === 'marked' }
     : null;
+}
+
+/** A reading of a fork: its pressure in kPa, or its sag as a share. */
+export interface ForkReading {
+  readonly of: 'pressure' | 'sag';
+  readonly value: number;
+  readonly at: number;
+}
+
+/** A pressure says what the fork was ridden with for no longer than so: air goes, and somebody may have pumped since. */
+const TOGETHER_MS = DAY_MS;
+
+/** The newest sag, with the pressure it was measured at: the one read nearest to it within a day. Null where either is missing. */
+export function lastSag(readings: readonly ForkReading[]): LastSag | null {
+  const newest = (of: ForkReading['of'], order: (a: ForkReading, b: ForkReading) => number) =>
+    readings.filter((each) => each.of === of).toSorted(order)[0];
+  const sag = newest('sag', (a, b) => b.at - a.at);
+  if (!sag) return null;
+  const away = ({ at }: ForkReading): number => Math.abs(at - sag.at);
+  const pressure = newest('pressure', (a, b) => away(a) - away(b) || b.at - a.at);
+  return pressure && away(pressure) <= TOGETHER_MS ? { kPa: pressure.value, sag: sag.value } : null;
 }

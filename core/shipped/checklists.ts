@@ -227,4 +227,13 @@ export const SHIPPED_CHECKLISTS: readonly ChecklistVersion[] = [
     between: ['water'],
     everything: true,
   }),
+  checklist({
+    key: 'after-contamination',
+    name: 'After spray or oil near brakes',
+    purpose:
+      'Pads, rotors and rims of a bike that was near oil, spray or a wash gone wrong. Nothing may be left out.',
+    keys: keysAfter('contamination'),
+    between: ['work'],
+    everything: true,
+  }),
 ];

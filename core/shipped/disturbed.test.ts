@@ -51,6 +51,7 @@ const DISTURBS: Readonly<Record<string, string>> = {
     'transport-marks wheel-quick-release wheel-thru-axle wheel-nutted rim-brake-release tyre-firm spokes tyre-clearance lever-travel stops-wheel lever-returns rotor disc-pads brake-hose brake-cable levers-on-bar stem-tight quill-mark adjustable-stem faceplate headset-play trike-linkage cargo-steering folding-hinge frame-whole hanger pedals post-depth saddle-tight trike-seat battery assist-wiring mudguards front-derailleur',
   immersion:
     'dunked-electrics battery battery-contacts motor-stops water-in frame-drain hub-feel headset-turns bracket-feel fork-action shock-shaft stops-wheel lever-returns brake-cable-inside coaster-brake drum-brake chain-lube gear-cable post-freed kingpin lights horn',
+  contamination: 'stops-wheel rim-pads rim-pads-track disc-pads rotor coaster-brake drum-brake',
 };
 
 /** The least that putting a fault right disturbs, where that is not the usual work of its zone. */

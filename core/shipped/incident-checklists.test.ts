@@ -11,7 +11,7 @@ describe('the checklist after an incident', () => {
     'after a %s asks all the catalogue says it can do, on every bike, all of it critical',
     (kind) => {
       const checklist = SHIPPED_CHECKLISTS.find(({ key }) => key === CHECKLIST_AFTER[kind]);
-      const cause = { crash: 'crash', immersion: 'water', transport: null }[kind];
+      const cause = { crash: 'crash', immersion: 'water', transport: null, contamination: null }[kind];
       for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
         const asked = new Map(
           questionsOf(checklist ?? { items: [] }, asBuilt(build)).map((each) => [each.key, each.critical]),
@@ -30,9 +30,21 @@ describe('the checklist after an incident', () => {
           expect(asked.get(key) ?? false, `${bike} ${key}`).toBe(Boolean(can));
         }
       }
-      expect(checkpointsAfter(kind, CHECKPOINTS).length).toBeGreaterThan(20);
+      expect(checkpointsAfter(kind, CHECKPOINTS).length).toBeGreaterThan(kind === 'contamination' ? 6 : 20);
     },
   );
+
+  it('after spray or oil asks only for brakes, and asks something of every bike', () => {
+    const checklist = SHIPPED_CHECKLISTS.find(({ key }) => key === 'after-contamination') ?? { items: [] };
+    for (const [bike, build] of Object.entries(TRIAL_BIKES)) {
+      const asked = questionsOf(checklist, asBuilt(build));
+      expect(asked.length, bike).toBeGreaterThan(0);
+      expect(
+        asked.filter(({ zone }) => !zone.endsWith('brake') && zone !== 'rear-wheel'),
+        bike,
+      ).toEqual([]);
+    }
+  });
 
   it('leaves out after a crash only what is named with a reason', () => {
     expect(Object.keys(NOT_BY_CRASH).filter((key) => !known.has(key))).toEqual([]);

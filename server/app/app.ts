@@ -30,7 +30,7 @@ import { policyRoutes } from '@cadre/server/policy';
 import { reassemblyRoutes } from '@cadre/server/reassembly';
 import { repairsRoutes } from '@cadre/server/repairs';
 import { roundsRoutes } from '@cadre/server/rounds';
-import { scheduleRoutes } from '@cadre/server/schedule';
+import { scheduleRoutes, type CalendarSource } from '@cadre/server/schedule';
 import { setupRoutes } from '@cadre/server/setup';
 import { similarFaultsRoutes } from '@cadre/server/similar-faults';
 import { timelineRoutes } from '@cadre/server/timeline';
@@ -54,6 +54,8 @@ export interface AppDeps {
   /** The built front end, or null to answer the interface alone. */
   readonly webDir: string | null;
   readonly publicUrl: string | null;
+  /** From where calendars may be fetched; left out: from nowhere. */
+  readonly calendars?: CalendarSource;
   readonly checkAnswers?: boolean;
   /** Signs every entry of the record. */
   readonly recordKey?: RecordKey | null;
@@ -66,7 +68,10 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...fleetRoutes(services),
   ...partsRoutes({ ...deps, ...services }),
   ...assessmentRoutes(services.assessments),
-  ...scheduleRoutes(services.groups),
+  ...scheduleRoutes({
+    groups: services.groups,
+    calendars: deps.calendars ?? { hosts: [], privateToo: false },
+  }),
   ...outingsRoutes(services.outings),
   ...kitRoutes(services.kit),
   ...labelsRoutes({ ...deps, ...services }),

@@ -49,10 +49,13 @@ export const ROUTE_SUMMARIES: Readonly<Record<string, string>> = {
   'calendar.make-address': 'Make a private address for a calendar program',
   'groups.add': 'Add a group',
   'groups.change': 'Change a group',
+  'groups.fetch-calendar': 'Fetch a calendar from a host the operator allowed, to read groups from it',
   'groups.list': 'List the groups',
   'groups.remove': 'Delete a group',
   'hang-tag.hang': 'Record the hang-tag put on a held bike',
   health: 'Tell whether the program and its database answer',
+  'incidents.report-many':
+    'Report the same incident with several bikes: each is held until it has been checked',
   'incidents.report': 'Report an incident with a bike: it is held until it has been checked',
   'models.add': 'Add a model',
   'models.change': 'Change a model, and with it the bikes of that model',
@@ -140,5 +143,6 @@ export const ROUTE_SUMMARIES: Readonly<Record<string, string>> = {
   'unusual-records.list': 'List records that look unlikely, for training',
   'wall.get': 'Get the whole fleet as the rack wall shows it',
   'torque.loose-joints': 'List the joints of a bike that come loose again and again',
+  'wear.sag': 'The sag of a fork measured last, and its pressure then',
   'wear.bike': 'List the wear of the parts of a bike and when they reach their limits',
 };

@@ -2,7 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as newId } from 'uuid';
 import { type Bike, moveBike } from '@cadre/contract/fleet';
 import { coSignCheck, signCheck } from '@cadre/contract/checks';
-import { reportIncident } from '@cadre/contract/incidents';
+import { reportIncident, reportIncidents } from '@cadre/contract/incidents';
 import { INCIDENT_KINDS, CHECKLIST_AFTER, type IncidentKind } from '@cadre/core/incidents';
 import { SHIPPED_CHECKLISTS } from '@cadre/core/shipped';
 import { refusalOf, World } from '../../testing/world';
@@ -46,7 +46,7 @@ describe('something that happened to a bike', () => {
       expect(told.facts.incidents).toMatchObject([{ kind, note: 'At the ford', by: world.idOf('desk') }]);
       expect(await world.fitness(of.id)).toMatchObject({
         fitness: 'held',
-        reasons: ['incident', 'no-valid-check'],
+        reasons: kind === 'contamination' ? ['incident'] : ['incident', 'no-valid-check'],
       });
       expect(
         await refusalOf(
@@ -108,5 +108,23 @@ describe('something that happened to a bike', () => {
     expect((await tell(of, 'crash', same)).facts.incidents).toHaveLength(1);
     expect(await refusalOf(tell(of, 'immersion', same))).toBe('409 conflict.id-reused');
     expect(await refusalOf(tell({ ...of, id: newId() }))).toBe('404 not-found');
+  });
+
+  it('on the brakes of a whole wash holds each bike of it for its brakes alone', async () => {
+    const [one, two] = [await bike(), await bike()];
+    for (const each of [one, two]) await world.check(each);
+    const body = { id: newId(), kind: 'contamination' as const, note: 'Chain spray', at: world.clock.now };
+    const send = (bikeIds: string[], id = newId()) =>
+      world.as('desk').send(reportIncidents, { body: { ...body, id, bikeIds } });
+    const { bikes } = await send([one.id, two.id]);
+    expect(bikes.map(({ tag }) => tag).sort()).toEqual([one.tag, two.tag].sort());
+    for (const each of bikes)
+      expect(await world.fitness(each.id)).toMatchObject({ fitness: 'held', reasons: ['incident'] });
+    await lookedOver(one, 'contamination');
+    expect((await world.fitness(one.id)).fitness).toBe('cleared');
+    expect((await world.fitness(two.id)).fitness).toBe('held');
+    expect(await refusalOf(send([one.id, one.id]))).toBe('400 body.invalid');
+    expect(await refusalOf(send([one.id, newId()]))).toBe('404 not-found');
+    expect((await world.fitness(one.id)).fitness).toBe('cleared');
   });
 });

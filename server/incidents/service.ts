@@ -1,9 +1,11 @@
+import { In, type EntityManager } from 'typeorm';
+import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
-import type { reportIncident } from '@cadre/contract/incidents';
-import { describeBike } from '@cadre/server/fleet';
+import type { reportIncident, reportIncidents } from '@cadre/contract/incidents';
+import { bikeEntity, describeBike, describeBikes } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
-import { chainOfBike, type EventLog } from '@cadre/server/platform/event-log';
+import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
 import type { IncidentEvents } from './events';
 
 /** What happened to bikes out there, told at the desk or in the shed. */
@@ -28,5 +30,44 @@ export class Incidents {
       },
       (tx) => describeBike(tx, bikeId),
     );
+  }
+
+  /** The same happened to several bikes of one site: all are held, or the act is refused. */
+  async reportMany(actor: Actor, body: BodyOf<typeof reportIncidents>): Promise<{ bikes: Bike[] }> {
+    requireAct(actor, 'hand-out');
+    const { bikeIds, kind, note } = body;
+    return this.log.act(
+      { chain: chainOfBike(bikeIds[0] ?? ''), id: body.id, request: body, author: actor.id },
+      async (tx) => {
+        await refuseStrangers(tx, bikeIds);
+        return bikeIds.map((bikeId) => ({
+          kind: 'incident.reported' as const,
+          body: { bikeId, incident: { id: newId(), kind, at: this.now(), by: actor.id, note } },
+          happenedAt: body.at,
+        }));
+      },
+      async (tx) => ({
+        bikes: await describeBikes(
+          tx,
+          bikeIds.map((id) => ({ id })),
+        ),
+      }),
+    );
+  }
+}
+
+/** Bikes that are not there, named twice, or of another site than the first. */
+async function refuseStrangers(tx: EntityManager, bikeIds: readonly string[]): Promise<void> {
+  const bikes = await tx.getRepository(bikeEntity).findBy({ id: In([...bikeIds]) });
+  const siteOf = new Map(bikes.map(({ id, siteId }) => [id, siteId]));
+  for (const [at, id] of bikeIds.entries()) {
+    if (!siteOf.has(id)) throw new RefusedError('not-found', { what: 'bike' });
+    const code =
+      bikeIds.indexOf(id) !== at
+        ? 'twice'
+        : siteOf.get(id) !== siteOf.get(bikeIds[0] ?? '')
+          ? 'not-at-this-site'
+          : null;
+    if (code) throw new RefusedError('body.invalid', {}, { fields: [{ path: `bikeIds.${at}`, code }] });
   }
 }

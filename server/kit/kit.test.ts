@@ -144,7 +144,9 @@ describe('inspecting', () => {
 
 describe('packing for a group', () => {
   const pack = (groupId: string, items: readonly KitItem[]) =>
-    world.as('desk').send(packKit, { body: { id: newId(), groupId, itemIds: items.map(({ id }) => id) } });
+    world
+      .as('desk')
+      .send(packKit, { body: { id: newId(), groupId, itemIds: items.map(({ id }) => id), at: now() } });
   it('sets aside, in place of what was, and no other group takes it', async () => {
     const [one, two] = [await set(), await set()];
     const [first, second] = [await group(3), await group(3)];

@@ -124,6 +124,7 @@ export class Kit {
         return {
           kind: 'kit.packed',
           body: { groupId: group.id, groupName: group.name, itemIds: body.itemIds },
+          happenedAt: body.at,
         };
       },
       (tx) => this.answer(tx, body.itemIds),

@@ -1,16 +1,21 @@
 import { DAY_MS } from '@cadre/core/time';
-import type { DataSource } from 'typeorm';
+import { In, type DataSource } from 'typeorm';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { wearOfBike } from '@cadre/contract/wear';
 import { measuredOn } from '@cadre/core/catalogue';
+import { lastSag, type LastSag } from '@cadre/core/rider-fit';
 import { fleetPrior, usualWear, worseWay, wornAt, type WearPrior, type WearSeries } from '@cadre/core/wear';
 import { findBike, measuredBikes, policyOnBike } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
+import { bikeReadingEntity } from './entities';
 import { measuredLately, seriesOf } from './read';
 
 /** So many bikes of a kind say enough of what is usual of it. */
 const FLEET_MOST = 120;
 const FLEET_DAYS = 730;
+
+/** Which checkpoint reads what of a fork. */
+const FORK_READINGS = { 'fork-sag': 'sag', 'fork-pressure': 'pressure' } as const;
 
 const isLike = (a: WearSeries, b: WearSeries): boolean =>
   a.measure === b.measure &&
@@ -62,5 +67,24 @@ export class Wear {
         prior: priorOf(series, fleet),
       })),
     };
+  }
+
+  /** The sag of the fork measured last, with its pressure then; null where they were not measured together. */
+  async forkSag(actor: Actor, bikeId: string): Promise<LastSag | null> {
+    requireAct(actor, 'see');
+    const tx = this.source.manager;
+    await findBike(tx, bikeId);
+    const rows = await tx.getRepository(bikeReadingEntity).find({
+      where: { bikeId, checkpoint: In(Object.keys(FORK_READINGS)) },
+      order: { at: 'DESC', id: 'DESC' },
+      take: 100,
+    });
+    return lastSag(
+      rows.map(({ checkpoint, values, at }) => ({
+        of: FORK_READINGS[checkpoint as keyof typeof FORK_READINGS],
+        value: values[0] ?? 0,
+        at: at.getTime(),
+      })),
+    );
   }
 }

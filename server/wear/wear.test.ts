@@ -5,7 +5,7 @@ import { amendCheck } from '@cadre/contract/checks';
 import { listUnusualRecords } from '@cadre/contract/unusual-records';
 import { moveBike, type Bike } from '@cadre/contract/fleet';
 import { fitPart, movePart, type Part } from '@cadre/contract/parts';
-import { wearOfBike } from '@cadre/contract/wear';
+import { sagOfBike, wearOfBike } from '@cadre/contract/wear';
 import { readReading, TYPICAL_OUTING, type Measure } from '@cadre/core/measures';
 import { usualWear } from '@cadre/core/wear';
 import { refusalOf, World } from '../../testing/world';
@@ -61,6 +61,30 @@ const fit = async (of: Bike, part: Partial<Part>, position: 'only' | 'front' | '
       },
     })
   ).fitments;
+
+describe('the sag of a fork', () => {
+  const taken = (name: Measure, typed: string, unit: string) => {
+    const read = readReading(name, typed);
+    if (read.state !== 'read') throw new Error(typed);
+    return { reading: { ...read.taken, values: [...read.taken.values], typed, unit } } as never;
+  };
+  it('is what was measured last, at the pressure it was measured at', async () => {
+    const of = await world.bike('RS1', 'hardtail');
+    const sag = async () => (await world.as('desk').send(sagOfBike, { params: { id: of.id } })).fork;
+    expect(await sag()).toBeNull();
+    await world.check(of, {
+      checklist: 'season-opening',
+      exceptions: [
+        { checkpoint: 'fork-pressure', position: 'only', more: taken('pressure', '6 bar', 'bar') },
+        { checkpoint: 'fork-sag', position: 'only', more: taken('sag', '22 %', '%') },
+      ],
+    });
+    expect(await sag()).toEqual({ kPa: 600, sag: 0.22 });
+    expect(await refusalOf(world.as('desk').send(sagOfBike, { params: { id: newId() } }))).toBe(
+      '404 not-found',
+    );
+  });
+});
 
 describe('the wear of a bike', () => {
   it('is nothing before anything was measured, and none of a bike there is not', async () => {

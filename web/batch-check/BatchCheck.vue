@@ -10,6 +10,7 @@ import { useKeys, type KeyMap } from '@cadre/web/platform/keys';
 import { useCatalogue } from '@cadre/web/catalogue';
 import { ZONE_WORDS } from '@cadre/web/words';
 import { useFound } from '@cadre/web/fleet';
+import { ReportContamination } from '@cadre/web/incidents';
 import { ActButton, NoticePlate, useSeen } from '@cadre/web/ui';
 import BatchBar from './BatchBar.vue';
 import BatchCards from './BatchCards.vue';
@@ -46,6 +47,8 @@ const grid = useBatchGrid(
   (key) => seen.has(key) || (!wide.value && batch.columns.value.some((column) => column.key === key)),
 );
 provide(BATCH, { batch, grid, seen });
+/** Oil or spray got on the brakes of this batch, and it is asked of which bikes. */
+const contaminated = ref(false);
 const pasting = ref<string | null>(null);
 const { opened } = grid;
 const openedRow = computed(
@@ -60,6 +63,7 @@ const checklistName = computed(() =>
 const scopeName = computed(() => {
   const { scope } = props.address;
   if (scope.kind === 'zone') return ZONE_WORDS[scope.zone].toLowerCase();
+  if (scope.kind === 'wash') return t.washBay.toLowerCase();
   const column = batch.columns.value[0];
   return scope.kind === 'checkpoint' && column?.kind === 'question'
     ? column.checkpoint.name.toLowerCase()
@@ -172,7 +176,16 @@ useKeys(
           }}<template v-if="address.way === 'paper'">{{ ' ' }}{{ t.enteredFromPaper }}</template>
         </p>
         <ActButton
+          v-if="address.scope.kind === 'wash'"
           class="ml-auto shrink-0 max-sm:px-2"
+          :aria-expanded="contaminated"
+          data-batch-contamination
+          @click="contaminated = !contaminated"
+          >{{ t.oilOnBrakes }}</ActButton
+        >
+        <ActButton
+          class="shrink-0 max-sm:px-2"
+          :class="{ 'ml-auto': address.scope.kind !== 'wash' }"
           data-batch-other
           @click="router.push({ name: 'batch-check', query: { pick: '1' } })"
           ><Plus class="size-5 sm:hidden" aria-hidden="true" /><span class="max-sm:sr-only">{{
@@ -181,6 +194,12 @@ useKeys(
         >
       </div>
     </Teleport>
+    <ReportContamination
+      v-if="contaminated"
+      :bikes="bikes"
+      class="mt-3 max-w-3xl"
+      @close="contaminated = false"
+    />
     <div v-if="batch.trouble.value" class="mt-3 max-w-2xl space-y-3" data-batch-trouble>
       <NoticePlate :said="batch.trouble.value" />
       <ActButton data-batch-again @click="batch.loadChecklists()">{{ t.tryAgain }}</ActButton>

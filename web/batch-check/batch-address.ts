@@ -19,15 +19,18 @@ const one = (query: Query, key: string): string => {
 export function scopeText(scope: BatchScope): string {
   return scope.kind === 'checklist'
     ? ''
-    : scope.kind === 'zone'
-      ? `zone:${scope.zone}`
-      : `look:${scope.checkpoint}`;
+    : scope.kind === 'wash'
+      ? 'wash'
+      : scope.kind === 'zone'
+        ? `zone:${scope.zone}`
+        : `look:${scope.checkpoint}`;
 }
 
 export function readScope(text: string): BatchScope {
   const [kind, key = ''] = text.split(':');
   if (kind === 'zone' && (ZONES as readonly string[]).includes(key))
     return { kind: 'zone', zone: key as Zone };
+  if (kind === 'wash') return { kind: 'wash' };
   if (kind === 'look' && key) return { kind: 'checkpoint', checkpoint: key };
   return { kind: 'checklist' };
 }

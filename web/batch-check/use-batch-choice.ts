@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { questionsOf, zonesOf, type Question } from '@cadre/core/catalogue';
+import { WASH_BAY } from '@cadre/core/batch-check';
 import { ANY_BIKE, bikesOfRule, type BikeRule } from '@cadre/core/rounds';
 import type { Group } from '@cadre/core/schedule';
 import { useCatalogue } from '@cadre/web/catalogue';
@@ -80,6 +81,9 @@ export function useBatchChoice(named: () => readonly Bike[] | null): BatchChoice
     const looks = new Map(asked.value.map((each) => [each.checkpoint.key, each]));
     return [
       { value: '', label: t.wholeChecklist },
+      ...(asked.value.some((each) => WASH_BAY.has(each.checkpoint.key))
+        ? [{ value: 'wash', label: t.washBayScope }]
+        : []),
       ...zones.map((zone) => ({
         value: `zone:${zone}`,
         label: t.onlyZone({ zone: ZONE_WORDS[zone].toLowerCase() }),

@@ -6,7 +6,10 @@ const GROUPS = [
   { title: t.oneStationOnMany, keys: ['pressures', 'lube', 'bolts', 'lights', 'sealant'] },
   { title: t.seasonStorage, keys: ['season-opening', 'wet-season', 'lay-up'] },
   { title: t.arrivalLayUp, keys: ['new-bike', 'assessment', 'event-order', 'event', 'event-morning'] },
-  { title: t.afterIncident, keys: ['after-crash', 'after-transport', 'after-immersion'] },
+  {
+    title: t.afterIncident,
+    keys: ['after-crash', 'after-transport', 'after-immersion', 'after-contamination'],
+  },
 ] as const;
 
 interface Keyed {

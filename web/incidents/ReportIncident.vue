@@ -19,6 +19,7 @@ const WORDS: Record<IncidentKind, string> = {
   crash: t.crash,
   transport: t.transport,
   immersion: t.immersionInWater,
+  contamination: t.oilOrSpray,
 };
 watch(
   () => props.bike.id,

@@ -47,7 +47,7 @@ export function useKit(): KitStore {
       await refresh();
     },
     async pack(groupId, itemIds) {
-      await act(packKit, { body: { groupId, itemIds: [...itemIds] } });
+      await act(packKit, { body: { groupId, itemIds: [...itemIds], at: now() } });
       await refresh();
     },
     async lend(itemIds, groupId) {

@@ -12,6 +12,7 @@ import { ActButton, ChoiceChips, DisclosureBox, TextField } from '@cadre/web/ui'
 import { KIND_WORDS } from '@cadre/web/words';
 import { fitBike } from './fit-bike';
 import FitSlip from './FitSlip.vue';
+import { useForkSag } from './use-fork-sag';
 import { useRider, type RiderField } from './use-rider';
 import * as t from './messages';
 
@@ -51,7 +52,15 @@ const fits = computed(() => {
 });
 const offered = computed(() => fits.value.filter(({ fit }) => fit.notOffered.length === 0));
 const others = computed(() => fits.value.filter(({ fit }) => fit.notOffered.length > 0));
-const slip = computed(() => offered.value.find(({ bike }) => bike.id === chosen.value) ?? null);
+const { sagOf } = useForkSag(chosen);
+const slip = computed(() => {
+  const found = offered.value.find(({ bike }) => bike.id === chosen.value);
+  const [rider, last] = [ready.value, sagOf.value];
+  if (!found || !rider || !last) return found ?? null;
+  const { bike } = found;
+  const of = fitBike(bike, fleet.modelOf(bike)?.fit ?? {}, limits.value, last);
+  return { bike, of, fit: riderFit(rider, of, { surface: surface.value }, limits.value) };
+});
 function whyWords(not: NotOffered): string {
   switch (not.code) {
     case 'too-heavy': {

@@ -1,10 +1,15 @@
 import type { Bike } from '@cadre/contract/fleet';
 import { inheritFit, type FitList } from '@cadre/core/fleet';
 import { sagBand, windowOn, type LimitChoices, type SagBand } from '@cadre/core/measures';
-import type { FitBike, FitSuspension } from '@cadre/core/rider-fit';
+import type { FitBike, FitSuspension, LastSag } from '@cadre/core/rider-fit';
 
 /** What a bike states that a rider's fit goes by: its model's list, its own over it, and what its parts are marked with over both. */
-export function fitBike(bike: Bike, modelFit: FitList, limits: LimitChoices): FitBike {
+export function fitBike(
+  bike: Bike,
+  modelFit: FitList,
+  limits: LimitChoices,
+  lastForkSag: LastSag | null = null,
+): FitBike {
   const fit = inheritFit(inheritFit(modelFit, bike.fit), bike.marked);
   const figure = (key: string): number | null => (typeof fit[key] === 'number' ? Number(fit[key]) : null);
   const text = (key: string): string | null => (typeof fit[key] === 'string' ? String(fit[key]) : null);
@@ -20,7 +25,8 @@ export function fitBike(bike: Bike, modelFit: FitList, limits: LimitChoices): Fi
   };
   const park = text('suspensionUse') === 'park';
   const suspension = (part: 'fork' | 'shock', band: SagBand): FitSuspension => ({
-    ...{ table: text(`${part}Pressures`), markedMax: figure(`${part}PressureMax`), last: null },
+    ...{ table: text(`${part}Pressures`), markedMax: figure(`${part}PressureMax`) },
+    last: part === 'fork' ? lastForkSag : null,
     targetSag: target(band),
   });
   return {

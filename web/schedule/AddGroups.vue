@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { DAY_MS } from '@cadre/core/time';
 import { computed, ref } from 'vue';
+import { useLocalStorage } from '@vueuse/core';
+import { fetchCalendar } from '@cadre/contract/schedule';
+import { send } from '@cadre/web/platform/api';
 import { now as serverNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, DisclosureBox, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import { takeCalendarFile } from './calendar-file';
 import GroupDraftCard from './GroupDraftCard.vue';
 import { useGroupDrafts } from './use-group-drafts';
@@ -16,6 +19,8 @@ const fleet = useFleet();
 const adding = useRefusal();
 const pasted = ref('');
 const said = ref('');
+/** Where bookings are published; it stays on this device. */
+const address = useLocalStorage('cadre.calendar-address', '');
 const drafts = useGroupDrafts(computed(() => props.zone));
 const EXAMPLE = t.n09301130;
 
@@ -30,6 +35,9 @@ async function takeFile(event: Event): Promise<void> {
   if (!file) return;
   said.value = '';
   adding.said.value = null;
+  await takeText(file);
+}
+async function takeText(file: File): Promise<void> {
   const taken = await takeCalendarFile(file, serverNow(), serverNow() + 21 * DAY_MS);
   if ('said' in taken) {
     adding.said.value = taken.said;
@@ -37,6 +45,15 @@ async function takeFile(event: Event): Promise<void> {
   }
   drafts.takeCalendar(taken.groups);
   said.value = t.outingInNextThree({ groups: taken.groups.length, name: file.name });
+}
+async function takeAddress(): Promise<void> {
+  const from = address.value.trim();
+  if (!from) return;
+  said.value = '';
+  await adding.run(async () => {
+    const { calendar } = await send(fetchCalendar, { body: { address: from } });
+    await takeText(new File([calendar], URL.canParse(from) ? new URL(from).host : from));
+  });
 }
 async function add(): Promise<void> {
   said.value = '';
@@ -77,6 +94,21 @@ async function add(): Promise<void> {
         /></label>
       </div>
     </form>
+    <DisclosureBox class="mt-2" :title="t.calendarFromAddress">
+      <form class="flex flex-wrap items-end gap-2" @submit.prevent="takeAddress">
+        <TextField
+          v-model="address"
+          class="min-w-60 grow"
+          :label="t.calendarAddress"
+          type="url"
+          maxlength="2000"
+          data-calendar-address
+        />
+        <ActButton type="submit" :disabled="!address.trim() || adding.busy.value" data-take-address>{{
+          t.readAddress
+        }}</ActButton>
+      </form>
+    </DisclosureBox>
     <NoticePlate v-if="adding.said.value" :said="adding.said.value" class="mt-2" />
     <p v-if="said" role="status" class="mt-2 font-semibold">{{ said }}</p>
     <ul v-if="drafts.drafts.value.length" class="mt-3 space-y-3">

@@ -174,3 +174,7 @@ export const people = message('People');
 export const noOneChosen = message('No one chosen: everyone may work on it. A choice excludes no one.');
 
 export const onlyBikesBack = message('Only bikes due for a return check');
+
+export const calendarFromAddress = message('Read a calendar from an address');
+export const calendarAddress = message('Address of the calendar');
+export const readAddress = message('Read address');

@@ -58,6 +58,7 @@ export const INCIDENT_WORDS: Record<IncidentKind, string> = {
   crash: t.crash,
   transport: t.transport,
   immersion: t.immersionInWater,
+  contamination: t.oilNearBrakes,
 };
 /** Why the return checklist is due. */
 const RETURN_CAUSE_WORDS: Record<ReturnCause, string> = {
@@ -69,6 +70,7 @@ const INCIDENT_CHECKLISTS: Record<IncidentKind, string> = {
   crash: t.afterCrash,
   transport: t.afterTransport,
   immersion: t.afterImmersion,
+  contamination: t.afterContamination,
 };
 
 export interface ReasonWords {

@@ -427,6 +427,17 @@ const kit: Step = {
       CONSTRAINT kit_item_of_site FOREIGN KEY (siteId) REFERENCES site (id))`),
 };
 
+/** Oil or spray near brakes is an incident as well. */
+const contamination: Step = {
+  name: 'Contamination',
+  async take(runner) {
+    await runner.query('ALTER TABLE incident DROP CONSTRAINT IF EXISTS incident_kind');
+    await runner.query(
+      "ALTER TABLE incident ADD CONSTRAINT incident_kind CHECK (kind IN ('crash','transport','immersion','contamination'))",
+    );
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -449,4 +460,5 @@ export const STEPS: readonly Step[] = [
   outings,
   labelsAndReports,
   kit,
+  contamination,
 ];

@@ -18,6 +18,10 @@ export interface Settings {
   readonly backupKeep: number;
   /** The hour of the night, by this machine's clock, at which a backup is made; null for none. */
   readonly backupHour: number | null;
+  /** Hosts groups may be fetched from as a calendar; none: nothing is fetched. */
+  readonly calendarHosts: readonly string[];
+  /** Whether those may be of this machine or network: only for the stand-in. */
+  readonly calendarPrivate: boolean;
   /** A fixed or shifted clock, for tests and the demo only: an ISO time to start from. */
   readonly clock: string | null;
 }
@@ -27,6 +31,9 @@ export interface SettingFault {
   readonly value: string;
   readonly wanted: string;
 }
+
+/** A host name, or an address in brackets, with a port. */
+const HOST = /^([a-z0-9.-]+|\[[0-9a-f:.]+\])(:\d{1,5})?$/;
 
 type Environment = Readonly<Record<string, string | undefined>>;
 
@@ -74,6 +81,16 @@ export function parseSettings(
   };
   wholeNumber('CADRE_BACKUP_KEEP', env.CADRE_BACKUP_KEEP, 1, 1000);
   wholeNumber('CADRE_BACKUP_HOUR', env.CADRE_BACKUP_HOUR, 0, 23);
+  const calendarHosts = (env.CADRE_CALENDAR_HOSTS ?? '').split(',').map((host) => host.trim().toLowerCase());
+  const strange = calendarHosts.find((host) => host !== '' && !HOST.test(host));
+  if (strange !== undefined)
+    faults.push({
+      name: 'CADRE_CALENDAR_HOSTS',
+      value: strange,
+      wanted: 'host names with commas between, such as calendar.example.org,school.example.org:8443',
+    });
+  if (env.CADRE_CALENDAR_PRIVATE !== undefined && !['0', '1'].includes(env.CADRE_CALENDAR_PRIVATE))
+    faults.push({ name: 'CADRE_CALENDAR_PRIVATE', value: env.CADRE_CALENDAR_PRIVATE, wanted: '0 or 1' });
   if (env.CADRE_CLOCK && Number.isNaN(Date.parse(env.CADRE_CLOCK)))
     faults.push({
       name: 'CADRE_CLOCK',
@@ -97,6 +114,8 @@ export function parseSettings(
       backupPassphrase: env.CADRE_BACKUP_PASSPHRASE || null,
       backupKeep: Number(env.CADRE_BACKUP_KEEP ?? '14'),
       backupHour: env.CADRE_BACKUP_HOUR === undefined ? null : Number(env.CADRE_BACKUP_HOUR),
+      calendarHosts: calendarHosts.filter((host) => host !== ''),
+      calendarPrivate: env.CADRE_CALENDAR_PRIVATE === '1',
       clock: env.CADRE_CLOCK ?? null,
     }),
   };

@@ -70,7 +70,7 @@ describe('writing', () => {
     'web/people/use-session.ts',
     'web/platform/authorship/keys/index.ts',
   ];
-  const READS = ['checks.find', 'policy.preview'];
+  const READS = ['checks.find', 'policy.preview', 'groups.fetch-calendar'];
   const files = readdirSync('web', { recursive: true, encoding: 'utf8' })
     .filter((name) => /\.(ts|vue)$/.test(name) && !/\.test\.|^dist|node_modules/.test(name))
     .map((name) => join('web', name));

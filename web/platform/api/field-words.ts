@@ -36,6 +36,7 @@ const FIELD_WORDS: Record<FieldCode, (params: ErrorParams) => string> = {
   'same-bike': always(t.sameBike),
   wrong: always(t.notYourCode),
   'not-p256': always(t.valueNotAcceptedHere),
+  'not-an-address': always(t.mustBeWebAddress),
   'not-json': always(t.notReadable),
   'broken-text': always(t.textContainsBrokenCharacter),
   'too-deep': always(t.dataNestedTooDeeply),

@@ -311,3 +311,18 @@ export const kitImpact = message('it took an impact');
 export const kitExpired = message('it is expired');
 export const kitIncomplete = message('something is missing');
 export const kitDamp = message('it is damp');
+export const calendarsNotFetched = message('Calendars are not fetched from addresses here.');
+export const calendarHostsSetting = message(
+  'Save the calendar as a file and read the file, or ask the person who runs Cadre to allow its host.',
+);
+export const hostNotAllowed = message('{host} is not a host calendars are fetched from.');
+export const hostIsPrivate = message('{host} is an address inside your own network.');
+export const useCalendarFile = message('Save the calendar as a file with the next weeks, and read the file.');
+export const calendarTooLarge = message('The calendar has more than 5 MB.');
+export const calendarTimedOut = message('The calendar was not sent within 10 seconds.');
+export const hostAnsweredStatus = message('{host} answered with status {status}.');
+export const hostNoAnswer = message('{host} does not answer.');
+export const checkCalendarAddress = message('Check the address, or read the calendar as a file.');
+export const mustBeWebAddress = message(
+  'Enter an address that starts with https:// and has no password in it.',
+);

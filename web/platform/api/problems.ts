@@ -159,6 +159,20 @@ const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
   }),
   'take-back.not-out': (p) => ({ what: t.tagNotOut({ tag: p.tag }), todo: t.checkTagReload }),
   'group.over': (p) => ({ what: t.groupOver({ name: p.name }), todo: t.changeGroupTimes }),
+  'calendar.off': say(t.calendarsNotFetched, t.calendarHostsSetting),
+  'calendar.host-not-set': (p) => ({
+    what: t.hostNotAllowed({ host: p.host }),
+    todo: t.calendarHostsSetting,
+  }),
+  'calendar.private-address': (p) => ({ what: t.hostIsPrivate({ host: p.host }), todo: t.useCalendarFile }),
+  'calendar.too-large': say(t.calendarTooLarge, t.useCalendarFile),
+  'calendar.timed-out': say(t.calendarTimedOut, t.useCalendarFile),
+  'calendar.no-answer': (p) => ({
+    what: p.status
+      ? t.hostAnsweredStatus({ host: p.host, status: p.status })
+      : t.hostNoAnswer({ host: p.host }),
+    todo: t.checkCalendarAddress,
+  }),
   'kit.not-in': (p) => ({ what: t.tagIsLent({ tag: p.tag }), todo: t.takeItemBackFirst }),
   'kit.not-out': (p) => ({ what: t.tagIsNotLent({ tag: p.tag }), todo: t.reloadKit }),
   'kit.not-ready': (p) => ({

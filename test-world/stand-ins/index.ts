@@ -1,0 +1,1 @@
+export { startCalendarServer, type CalendarServer } from './calendar-server';
