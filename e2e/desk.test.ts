@@ -1,6 +1,7 @@
 import { v7 as newId } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { Bike } from '@cadre/contract/fleet';
+import { setKitItem } from '@cadre/contract/kit';
 import { addGroup } from '@cadre/contract/schedule';
 import { faulty } from '@cadre/test-world/builders';
 import { HOUR_MS } from '@cadre/core/time';
@@ -77,7 +78,7 @@ it('a school group of twelve goes out by scanning, one bike held and swapped, an
   await desk.go(new URL(await desk.driver.getCurrentUrl()).pathname);
   await desk.textIs('[data-missing]', '12 of 12 bikes ticked');
   await touch('[data-hand-out-now]');
-  await desk.textIs('[data-desk-group="Year 4"]', 'All 12 bikes out');
+  await desk.textIs('[data-desk-group="Year 4"]', 'All 12 bikes are out');
   expect(acts).toBeLessThanOrEqual(2 * 12);
   expect((await now('D20')).whereabouts).toBe('out');
   expect((await now('D12')).whereabouts).toBe('in');
@@ -124,4 +125,48 @@ it('a school group of twelve goes out by scanning, one bike held and swapped, an
   await wall.click('[data-act=check]');
   await wall.textIs('main', 'Return');
   expect([...(await desk.complaints()), ...(await wall.complaints())]).toEqual([]);
+});
+
+it('kit is packed for a group, goes out with its bikes, and a pouch that comes back with something missing stays here', async () => {
+  const item = (kind: 'helmet' | 'repair-kit', tag: string, contents: readonly string[] = []) =>
+    world.as('mechanic').send(setKitItem, {
+      params: { id: newId() },
+      body: {
+        id: newId(),
+        item: {
+          ...{ siteId: world.siteId, kind, tag, size: '', expiresOn: null },
+          contents: contents.map((name) => ({ name, count: 1, stockItemId: null })),
+        },
+        version: null,
+      },
+    });
+  await item('helmet', 'K1');
+  await item('repair-kit', 'RK1', ['Tyre levers', 'Multi-tool']);
+  await world.check(await world.bike('D30', 'child'));
+  const now = Date.now();
+  await world.as('lead').send(addGroup, {
+    body: {
+      ...{ id: newId(), siteId: world.siteId, name: 'Club', outAt: now, backAt: now + 3 * HOUR_MS },
+      wants: [{ count: 1, kind: 'child', size: '' }],
+    },
+  });
+  await desk.go('/desk');
+  await desk.click('[data-hand-out="Club"]');
+  await desk.click('[data-pack-kit]');
+  await desk.textIs('[data-kit-for-group]', '2 items are packed. They go out with the bikes.');
+  await desk.scan('D30');
+  await desk.find('[data-place=D30][data-ticked=true]');
+  await desk.click('[data-hand-out-now]');
+  await desk.textIs('[data-desk-group=Club]', 'The bike is out');
+  await desk.go('/kit');
+  await desk.find('[data-kit=K1][data-state=out]');
+  await desk.type('[data-kit-field]', 'RK1\n');
+  await desk.textIs('[data-kit-detail]', 'Out · with Club');
+  await desk.click('[data-there="Multi-tool"]');
+  await desk.click('[data-take-kit-back]');
+  await desk.textIs('[data-kit=RK1]', 'Incomplete');
+  await desk.textIs('[data-kit-view]', '1 × Tyre levers for RK1');
+  await desk.click('[data-all-back=Club]');
+  await desk.find('[data-kit=K1][data-state=ready]');
+  expect(await desk.complaints()).toEqual([]);
 });

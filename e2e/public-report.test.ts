@@ -9,6 +9,7 @@ import { makeLabels } from '@cadre/contract/labels';
 import { SECRET, World } from '../testing/world';
 import { scrollsSideways, violationsOf } from './support/axe';
 import { Browser } from './support/browser';
+import { sweepAndSign } from './support/stand';
 
 let world: World;
 let phone: Browser;
@@ -76,6 +77,34 @@ it('a stranger reports a weak brake in three touches without scripts and with a 
   expect(facts.findings).toMatchObject([{ checkpoint: 'stops-wheel', severity: 'stop' }]);
   await lead.go(`/bench/${bike.id}`);
   await lead.textIs('main', 'Does not stop the wheel');
+  // Repaired by one, looked at again by another, released: the wall shows it, and so does the label.
+  const workshop = await Browser.open(world.base);
+  try {
+    await workshop.size('tablet');
+    await workshop.signIn('mechanic', SECRET, `/bench/${bike.id}`);
+    await workshop.click('[data-start]');
+    await workshop.type('[data-done]', 'New pads, bedded in');
+    await workshop.click('[data-finish]');
+    await workshop.find('[data-repair=done]');
+    await workshop.signIn('inspector', SECRET, `/bench/${bike.id}`);
+    await workshop.click('[data-recheck]');
+    await sweepAndSign(workshop);
+    await workshop.textIs('[data-bench-bike]', 'Ready for release. A mechanic or lead releases the bike.');
+    await workshop.signIn('mechanic', SECRET, `/bench/${bike.id}`);
+    await lead.go('/');
+    await lead.find('[data-tag=P31][data-fitness=held]');
+    await workshop.click('[data-release]');
+    await lead.until(
+      async () => (await lead.attribute('[data-tag=P31]', 'data-fitness')) === 'cleared',
+      'the wall does not show the bike cleared',
+      2000,
+    );
+    await phone.go(`/r/${code}`);
+    await phone.textIs('main', 'Ready to ride');
+    expect(await workshop.complaints()).toEqual([]);
+  } finally {
+    await workshop.close();
+  }
   expect(await lead.complaints()).toEqual([]);
 });
 

@@ -9,18 +9,15 @@ export type BatchScope =
   | { readonly kind: 'wash' }
   | { readonly kind: 'checkpoint'; readonly checkpoint: string };
 
-/** Checkpoints whose faults show under sponge and rinse: fresh oil, a rub, a line in the paint, a bulge, a bend. */
+/** Checkpoints that are answered by looking, under sponge and rinse: fresh oil, a rub, a line in the paint, a bulge, a bend. What wants a hand or a tool is not among them. */
 export const WASH_BAY: ReadonlySet<string> = new Set([
   'washed',
   'frame-whole',
   'fork-whole',
   'fork-legs',
-  'shock-shaft',
   'tyre-casing',
   'rim',
-  'spokes',
   'rotor',
-  'crank-arms',
   'hanger',
 ]);
 

@@ -14,7 +14,7 @@ export function kitWanted(
 }
 
 /** A kind of item a group takes, with those set aside or proposed for it and how many more there should be. */
-export interface KitShare<T> {
+interface KitShare<T> {
   readonly kind: KitKind;
   readonly wanted: number;
   readonly items: readonly T[];

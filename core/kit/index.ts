@@ -1,7 +1,6 @@
-export { kitWanted, proposeKit, type KitShare } from './for-group';
+export { kitWanted, proposeKit } from './for-group';
 export {
   KIT_KINDS,
-  KIT_PROBLEMS,
   kitProblems,
   missingIssues,
   PROTECTIVE_KIT,

@@ -44,7 +44,7 @@ export interface KitState {
 }
 
 /** Why an item may not be lent, worst first. */
-export const KIT_PROBLEMS = ['withdrawn', 'impact', 'expired', 'incomplete', 'damp'] as const;
+const KIT_PROBLEMS = ['withdrawn', 'impact', 'expired', 'incomplete', 'damp'] as const;
 export type KitProblem = (typeof KIT_PROBLEMS)[number];
 
 /**

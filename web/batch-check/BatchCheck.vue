@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Plus } from '@lucide/vue';
+import { Droplet, Plus } from '@lucide/vue';
 import { computed, provide, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useEventListener } from '@vueuse/core';
@@ -181,7 +181,9 @@ useKeys(
           :aria-expanded="contaminated"
           data-batch-contamination
           @click="contaminated = !contaminated"
-          >{{ t.oilOnBrakes }}</ActButton
+          ><Droplet class="size-5" aria-hidden="true" /><span class="max-sm:sr-only">{{
+            t.oilOnBrakes
+          }}</span></ActButton
         >
         <ActButton
           class="shrink-0 max-sm:px-2"

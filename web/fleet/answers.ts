@@ -30,5 +30,10 @@ export const useAnswers = defineStore('answers', () => {
     );
     return before?.size === next.size && [...next].every((id) => before.has(id)) ? before : next;
   });
-  return { byBike, counts, serviceOverdue };
+  /** The bikes that came back and wait for their return check. */
+  const returnDue: ComputedRef<ReadonlySet<string>> = computed((before) => {
+    const next = new Set(fleet.bikes.filter((bike) => bike.facts.returnCheck).map((bike) => bike.id));
+    return before?.size === next.size && [...next].every((id) => before.has(id)) ? before : next;
+  });
+  return { byBike, counts, serviceOverdue, returnDue };
 });

@@ -23,9 +23,15 @@ function toggle(id: string): void {
   left.value = next;
 }
 async function report(): Promise<void> {
-  const bikeIds = chosen().map(({ id }) => id);
-  const body = { kind: 'contamination' as const, bikeIds, note: note.value.trim(), at: now() };
-  const done = await refusal.run(async () => fleet.put(...(await act(reportIncidents, { body })).bikes));
+  const bikes = chosen();
+  const done = await refusal.run(async () => {
+    // The record is kept by site.
+    for (const siteId of new Set(bikes.map((bike) => bike.siteId))) {
+      const bikeIds = bikes.filter((bike) => bike.siteId === siteId).map(({ id }) => id);
+      const body = { kind: 'contamination' as const, bikeIds, note: note.value.trim(), at: now() };
+      fleet.put(...(await act(reportIncidents, { body }, siteId)).bikes);
+    }
+  });
   if (done) emit('close');
 }
 </script>

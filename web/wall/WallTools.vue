@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { defineAsyncComponent, nextTick, ref } from 'vue';
-import { CalendarClock, Search } from '@lucide/vue';
+import { CalendarClock, Undo2, Search } from '@lucide/vue';
 import { DayCounts } from '@cadre/web/schedule';
 import { ActButton, SelectField } from '@cadre/web/ui';
 import { useAnswers } from '@cadre/web/fleet';
 import { useWallView } from './use-wall';
 import { GROUPING_OPTIONS } from './wall-lines';
+import WallQueue from './WallQueue.vue';
 import * as t from './messages';
 
 const WallMenu = defineAsyncComponent(() => import('./WallMenu.vue'));
@@ -40,23 +41,26 @@ defineExpose({ focus: () => void nextTick(() => finder.value?.focus()) });
   <div class="flex flex-wrap items-center gap-2">
     <h1 class="sr-only">{{ t.rackWall }}</h1>
     <DayCounts brief />
-    <button
+    <WallQueue
+      v-if="answers.returnDue.size"
+      :name="t.returnChecks"
+      :hint="t.showReturnsDue({ bikes: answers.returnDue.size })"
+      :word="t.returnWord"
+      :count="answers.returnDue.size"
+      :icon="Undo2"
+      data-returns-due
+    />
+    <WallQueue
       v-if="answers.serviceOverdue.size"
-      type="button"
-      class="mr-auto min-h-12 text-left leading-tight max-sm:hidden"
-      :aria-label="t.showServicesOverdue({ bikes: answers.serviceOverdue.size })"
-      :aria-pressed="view.sought === t.serviceWord"
+      class="max-sm:hidden"
+      :name="t.services"
+      :hint="t.showServicesOverdue({ bikes: answers.serviceOverdue.size })"
+      :word="t.serviceWord"
+      :count="answers.serviceOverdue.size"
+      :icon="CalendarClock"
       data-services-overdue
-      @click="view.sought = view.sought === t.serviceWord ? '' : t.serviceWord"
-    >
-      <span class="block text-sm text-soft underline">{{ t.services }}</span>
-      <span class="flex items-center gap-1.5"
-        ><CalendarClock :size="18" class="text-watch" aria-hidden="true" /><span class="sturdy">{{
-          answers.serviceOverdue.size
-        }}</span></span
-      >
-    </button>
-    <span v-else class="mr-auto" />
+    />
+    <span class="mr-auto" />
     <form class="relative min-w-0 grow basis-32 sm:max-w-72" role="search" @submit.prevent="emit('enter')">
       <label for="find" class="sr-only">{{ t.findBikesTagWords }}</label>
       <Search class="pointer-events-none absolute left-3 top-3.5 size-5 text-soft" aria-hidden="true" />

@@ -206,6 +206,11 @@ export const shortFullSuspension = message('Full sus.');
 export const shortStepThrough = message('Step-thru');
 export const shortTrike = message('Trike');
 export const serviceOverdue = message(', service overdue');
+export const returnWord = message('returned');
+export const returnChecks = message('Return checks');
+export const showReturnsDue = message(
+  '{bikes, plural, one {# bike due for its return check} other {# bikes due for their return checks}}: show them',
+);
 export const serviceWord = message('service');
 export const services = message('Services');
 export const showServicesOverdue = message(

@@ -78,6 +78,7 @@ export function useWall(): Wall {
           rackOfHook.value.get(bike.hookId ?? '') ?? 'loose',
           begun.value.has(bike.id) ? t.started : '',
           judged.serviceOverdue.has(bike.id) ? t.serviceWord : '',
+          judged.returnDue.has(bike.id) ? t.returnWord : '',
         ],
       }),
       bike,
