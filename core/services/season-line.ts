@@ -72,6 +72,11 @@ export function paceIn(
   return 1 / ((weathered && stretch.factors[weathered]) || 1);
 }
 
+/** How fast it runs in a climate whatever the season, by the climate's usual factors. */
+export function paceOfClimate(climate: Climate, rule: Pick<ServiceRule, 'weathered' | 'climates'>): number {
+  return paceIn({ climate, factors: CLIMATE_FACTORS[climate] }, rule);
+}
+
 /** The index of the stretch that holds a moment. */
 function indexAt(line: SeasonLine, at: number): number {
   let [low, high] = [0, line.length - 1];

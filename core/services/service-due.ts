@@ -1,6 +1,6 @@
 import type { OverdueMeaning, ServiceRule } from '@cadre/core/catalogue';
 import { INTERVAL_COUNTS, type Counted, type IntervalCount } from '@cadre/core/measures';
-import { daysRun, paceAt, paceFrom, whenRun, type SeasonLine } from './season-line';
+import { daysRun, paceAt, paceFrom, paceOfClimate, whenRun, type SeasonLine } from './season-line';
 import type { Use } from './uses';
 
 const USED = ['outings', 'km', 'hours'] as const satisfies readonly IntervalCount[];
@@ -31,6 +31,11 @@ function firstAfter(uses: readonly Use[], since: number): number {
   return low;
 }
 
+/** At what pace a use counts: at its season's, or faster where it was ridden in worse. Said to be dry it counts no less: the desk says so by default. */
+function paceOfUse({ climate }: Use, rule: ServiceRule, ofSeason: number): number {
+  return climate === undefined ? ofSeason : Math.max(ofSeason, paceOfClimate(climate, rule));
+}
+
 /** When a count of use was reached, or null. A wet kilometre counts for two where the season says so. */
 function reachedAt(
   rule: ServiceRule,
@@ -48,7 +53,7 @@ function reachedAt(
   for (let index = firstAfter(uses, since); index < uses.length; index += 1) {
     const use = uses[index] as Use;
     if (use.at >= paceUntil) ({ pace, until: paceUntil } = paceFrom(line, rule, use.at));
-    sum += use[count] * pace;
+    sum += use[count] * paceOfUse(use, rule, pace);
     if (sum >= every - HAIR) return use.at;
   }
   return null;
@@ -102,7 +107,7 @@ export function serviceLeft(
   const run = (count: IntervalCount): number =>
     count === 'days'
       ? daysRun(line, rule, since, now)
-      : later.reduce((sum, use) => sum + use[count] * paceAt(line, rule, use.at), 0);
+      : later.reduce((sum, use) => sum + use[count] * paceOfUse(use, rule, paceAt(line, rule, use.at)), 0);
   return Object.fromEntries(
     INTERVAL_COUNTS.filter((count) => rule.every[count] !== undefined).map((count) => [
       count,

@@ -5,6 +5,7 @@ import {
   DEFAULT_PRACTICES,
   seasonIssues,
   WEATHERED,
+  type Conditions,
   type Season,
   type ServiceRule,
 } from '@cadre/core/catalogue';
@@ -20,6 +21,7 @@ import {
   odometerSlip,
   rulesOfProgram,
   seasonLine,
+  type SeasonLine,
   serviceDue,
   serviceIssues,
   serviceLeft,
@@ -361,6 +363,30 @@ describe('what is serviced on a bike', () => {
     const line = seasonLine([season('wet', '03-04', '03-31')], 'UTC', years);
     const uses = usesOf('hybrid', outingsFrom('2026-03-02T10:00:00Z', 10));
     expect(shown(serviceDue(lube, null, BORN, uses, line))).toBe('2026-03-04T10:00:00.000Z');
+  });
+
+  it('an outing in the wet counts as the wet does, in a dry season too; said to be dry it counts no less', () => {
+    const lube = shippedServices({ ...DEFAULT_PRACTICES, chainLube: 'after-wet' }).find(
+      (each) => each.key === 'chain-lube',
+    ) as ServiceRule;
+    const outings = outingsFrom('2026-03-02T10:00:00Z', 10);
+    const [, second = 0, third = 0] = outings;
+    const due = (said: Conditions, at: number, line: SeasonLine) =>
+      serviceDue(lube, null, BORN, usesOf('hybrid', outings, [], new Map([[at, said]])), line).dueAt;
+    expect(due('wet', second, ALWAYS_DRY)).toBe(second);
+    expect(due('mud', second, ALWAYS_DRY)).toBe(second);
+    expect(due('dry', second, ALWAYS_DRY)).toBeNull();
+    const wet = seasonLine([season('wet', '03-04', '03-31')], 'UTC', years);
+    expect(due('dry', third, wet)).toBe(third);
+  });
+
+  it('an outing in salt counts for two of what salt wears', () => {
+    const rinse = rule({ every: { outings: 4 }, weathered: 'chain' });
+    const outings = outingsFrom('2026-03-02T10:00:00Z', 6);
+    const salt = new Map(outings.map((at) => [at, 'salt'] as const));
+    expect(serviceDue(rinse, null, BORN, usesOf('hybrid', outings, [], salt), ALWAYS_DRY).dueAt).toBe(
+      outings[1],
+    );
   });
 
   it('what the program wrote in a rule’s place holds alone where it applies', () => {

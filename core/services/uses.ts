@@ -1,3 +1,4 @@
+import type { Climate, Conditions } from '@cadre/core/catalogue';
 import type { BikeKind } from '@cadre/core/fleet';
 import { TYPICAL_OUTING } from '@cadre/core/measures';
 
@@ -13,7 +14,12 @@ export interface Use {
   readonly outings: number;
   readonly km: number;
   readonly hours: number;
+  /** What the bike was ridden in, where somebody said when it came back. */
+  readonly climate?: Climate | undefined;
 }
+
+/** What a climate is called for the pace of services; mud wears as the wet does. */
+const CLIMATE_OF: Record<Conditions, Climate> = { dry: 'dry', wet: 'wet', mud: 'wet', salt: 'salt' };
 
 /**
  * What a bike was used, in order of time: an outing is what its kind typically does, unless two readings of its computer say how far it went
@@ -21,19 +27,24 @@ export interface Use {
  *
  * @param outings when it went out, epoch milliseconds, any order
  * @param odometer km, in order of time and never falling
+ * @param conditions of the outing that began at a moment
  */
 export function usesOf(
   kind: BikeKind,
   outings: readonly number[],
   odometer: readonly OdometerReading[] = [],
+  conditions: ReadonlyMap<number, Conditions> = new Map(),
 ): readonly Use[] {
   const usual = TYPICAL_OUTING[kind];
   const times = outings.toSorted((a, b) => a - b);
   const uses: Use[] = [];
   let next = 0;
   const out = (until: number, km: number, hours: number): void => {
-    for (; next < times.length && (times[next] as number) <= until; next += 1)
-      uses.push({ at: times[next] as number, outings: 1, km, hours });
+    for (; next < times.length && (times[next] as number) <= until; next += 1) {
+      const at = times[next] as number;
+      const said = conditions.get(at);
+      uses.push({ at, outings: 1, km, hours, ...(said ? { climate: CLIMATE_OF[said] } : {}) });
+    }
   };
   for (const [index, reading] of odometer.entries()) {
     const before = odometer[index - 1];

@@ -1,3 +1,4 @@
+export type { OutingEvents } from './events';
 export { outingEntity } from './entities';
 export { outingsFeature } from './feature';
 export { outingsRoutes } from './routes';

@@ -1,5 +1,5 @@
 import { In, type EntityManager } from 'typeorm';
-import { practicesOn, type PolicyVersion, type ServiceRule } from '@cadre/core/catalogue';
+import { practicesOn, type Conditions, type PolicyVersion, type ServiceRule } from '@cadre/core/catalogue';
 import { canonicalJson } from '@cadre/core/event-log';
 import { BIKE_KINDS, type Build } from '@cadre/core/fleet';
 import {
@@ -104,7 +104,7 @@ export async function bikeUses(tx: EntityManager, bikeIds: readonly string[]): P
   );
   const facts = grouped(
     await tx.query<FactRow[]>(
-      "SELECT bikeId, 'done' AS sort, what, at FROM bike_done WHERE bikeId IN (?) UNION ALL SELECT bikeId, 'outing', '', at FROM outing WHERE bikeId IN (?) UNION ALL SELECT bikeId, 'odometer', km, at FROM odometer WHERE bikeId IN (?) ORDER BY at",
+      "SELECT bikeId, 'done' AS sort, what, at FROM bike_done WHERE bikeId IN (?) UNION ALL SELECT bikeId, 'outing', COALESCE(conditions, ''), at FROM outing WHERE bikeId IN (?) UNION ALL SELECT bikeId, 'odometer', km, at FROM odometer WHERE bikeId IN (?) ORDER BY at",
       [these, these, these],
     ),
   );
@@ -132,6 +132,7 @@ export async function bikeUses(tx: EntityManager, bikeIds: readonly string[]): P
           build.kind,
           of('outing').map(({ at }) => at.getTime()),
           odometer,
+          new Map(of('outing').flatMap(({ what, at }) => (what ? [[at.getTime(), what as Conditions]] : []))),
         ),
       },
     ];

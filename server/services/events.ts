@@ -5,6 +5,7 @@ import type { CatalogueEvents } from '@cadre/server/catalogue';
 import { checkEntity, markEntity, markOf, type CheckEvents } from '@cadre/server/checks';
 import { isReplaying } from '@cadre/server/fitness';
 import { fitmentEntity, type FleetEvents } from '@cadre/server/fleet';
+import type { OutingEvents } from '@cadre/server/outings';
 import type { PartEvents } from '@cadre/server/parts';
 import type { EventOf, Projections } from '@cadre/server/platform/event-log';
 import type { RepairEvents } from '@cadre/server/repairs';
@@ -82,6 +83,7 @@ export const serviceProjections: Projections<ServiceEvents> = {
 };
 
 type Heard = Pick<Projections<FleetEvents>, 'bike.moved' | 'bike.changed' | 'model.changed'> &
+  Pick<Projections<OutingEvents>, 'outing.ended'> &
   Pick<Projections<PartEvents>, 'part.fitted' | 'part.removed'> &
   Pick<Projections<CheckEvents>, 'check.signed' | 'check.amended' | 'check.co-signed'> &
   Pick<Projections<RepairEvents>, 'repair.done'> &
@@ -98,6 +100,10 @@ async function partFitted(tx: EntityManager, { body, happenedAt }: EventOf<PartE
 export const servicesListen: Heard = {
   async 'bike.moved'(tx, { body: { bikeId, to } }) {
     if (to === 'out') await judge(tx, bikeId);
+  },
+  // What it was ridden in is said when it is back.
+  async 'outing.ended'(tx, { body: { bikeId, conditions } }) {
+    if (conditions !== 'dry') await judge(tx, bikeId);
   },
   'bike.changed': (tx, { body }) => judge(tx, body.bikeId),
   async 'model.changed'(tx, { body: { bikes } }) {

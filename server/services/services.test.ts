@@ -3,6 +3,7 @@ import { v7 as newId } from 'uuid';
 import { amendCheck, coSignCheck } from '@cadre/contract/checks';
 import { listChecklists } from '@cadre/contract/catalogue';
 import { moveBike, type Bike } from '@cadre/contract/fleet';
+import { handOut, takeBack } from '@cadre/contract/outings';
 import { publishPolicy } from '@cadre/contract/policy';
 import { doneService, getServices, readOdometer } from '@cadre/contract/services';
 import { DEFAULT_PRACTICES, type ServiceRule } from '@cadre/core/catalogue';
@@ -146,6 +147,18 @@ describe('the services of a bike', () => {
     expect((await services(of)).odometer).toMatchObject({ km: 1290 });
     await done(of, 'chain-lube');
     expect(await inFacts(of, 'chain-lube')).toBeNull();
+  });
+
+  it('count an outing in the wet for two where the wet wears', async () => {
+    const of = await bike();
+    await world.check(of);
+    const bikeIds = [of.id];
+    const at = world.clock.now;
+    const desk = world.as('desk');
+    await desk.send(handOut, { body: { id: newId(), bikeIds, groupId: null, dueBackAt: null, at } });
+    const how = { way: 'hard', conditions: 'mud', odometerKm: null, odometerSure: false, note: '' } as const;
+    await desk.send(takeBack, { body: { id: newId(), bikeIds, ...how, at } });
+    expect((await service(of, 'chain-lube')).left).toEqual({ km: 272 });
   });
 
   it('refuse a computer that runs backwards, ask once about one that leaps, and write nothing meanwhile', async () => {
