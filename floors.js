@@ -47,7 +47,7 @@ export const FLOORS = {
     ],
     ['services', 'outings', 'rider-fit'],
     ['checks', 'repairs', 'rounds', 'policy', 'assessments', 'exchange', 'unusual-records'],
-    ['batch-check', 'tools', 'timeline', 'event-prep', 'day-plan', 'campaign'],
+    ['batch-check', 'tools', 'tracing', 'timeline', 'event-prep', 'day-plan', 'campaign'],
     ['bikes', 'calendar'],
     ['wall'],
     ['shell'],

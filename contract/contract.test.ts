@@ -53,10 +53,11 @@ describe('the contract', () => {
       };
       return !schema.properties || !('id' in schema.properties);
     });
-    // Marks carry an id each; a preview and the search of checks write nothing.
+    // Marks carry an id each; a preview, the search of checks and a calendar that is fetched write nothing.
     expect(without.map((route) => route.name).sort()).toEqual([
       'checks.find',
       'checks.mark',
+      'groups.fetch-calendar',
       'policy.preview',
     ]);
   });

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEFAULT_PRACTICES } from '@cadre/core/catalogue';
-import { CHECKPOINTS, PRACTICE_PROSE, shippedServices } from '@cadre/core/shipped';
+import { CHECKPOINTS, PRACTICE_PROSE, shippedServices, TRACES } from '@cadre/core/shipped';
 import { SECRET, World } from '../testing/world';
 import { Browser, SIZES, type Size } from './support/browser';
 import { lookAtTexts, rememberData } from './support/layout';
@@ -52,7 +52,7 @@ function known(): readonly string[] {
     if (typeof value === 'string') texts.add(value);
     else if (value && typeof value === 'object') Object.values(value).forEach(gather);
   };
-  gather([CHECKPOINTS, PRACTICE_PROSE, shippedServices(DEFAULT_PRACTICES)]);
+  gather([CHECKPOINTS, TRACES, PRACTICE_PROSE, shippedServices(DEFAULT_PRACTICES)]);
   // What stands in the lists that are opened, and how their files are called.
   for (const list of readdirSync('test-world/lists')) {
     texts.add(list);

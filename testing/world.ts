@@ -75,6 +75,8 @@ export class World {
       recordKey: RECORD_KEY,
     });
     const server = app.listen(0, '127.0.0.1');
+    // A socket that waits is never closed just as the next request is on its way.
+    server.keepAliveTimeout = 0;
     await new Promise((done) => server.once('listening', done));
     const world = new World(
       database,

@@ -57,7 +57,7 @@ export const CAUSES_OF: CausesOf = {
     'pad-loose': RIDDEN_OR_HANDLED,
     'track-worn': RIDDEN,
     'one-side': RIDDEN_OR_HANDLED,
-    oiled: ANY_HOUR,
+    oiled: RIDDEN_OR_HANDLED,
   },
   'disc-pads': { thin: RIDDEN, near: RIDDEN, uneven: RIDDEN, oiled: ANY_HOUR, missing: RIDDEN_OR_HANDLED },
   rotor: {
@@ -67,7 +67,7 @@ export const CAUSES_OF: CausesOf = {
     'on-body': RIDDEN_OR_HANDLED,
     warped: RIDDEN_OR_HANDLED,
     scored: RIDDEN_OR_STORED,
-    oiled: ANY_HOUR,
+    oiled: RIDDEN_OR_HANDLED,
   },
   'rotor-fixings': { missing: RIDDEN_OR_HANDLED, loose: RIDDEN },
   'brake-mounts': { loose: RIDDEN, missing: RIDDEN_OR_HANDLED },

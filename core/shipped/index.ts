@@ -6,3 +6,4 @@ export { causesOfFault } from './causes';
 export { shippedServices } from './services';
 export { BUILT_OTHERWISE } from './built-otherwise';
 export { walkChecklists } from './walk';
+export { TRACES } from './traces';

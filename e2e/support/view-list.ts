@@ -111,6 +111,10 @@ export function viewList(at: LookedAt) {
     await at.browser.click('[data-make-finding]');
     await at.browser.find('[data-to-finding]');
   };
+  const answerTrace = async (): Promise<void> => {
+    await at.browser.click('[data-answer="0"]');
+    await at.browser.find('[data-given]');
+  };
   const openKit = async (): Promise<void> => {
     await at.browser.click('[data-kit]');
     await at.browser.find('[data-kit-detail]');
@@ -211,6 +215,13 @@ export function viewList(at: LookedAt) {
     { name: 'rider-fit', path: () => '/rider-fit', wait: '[data-rider]', before: chooseFit },
     { name: 'reports', path: () => '/reports', wait: '[data-report]', before: openReport },
     { name: 'kit', path: () => '/kit', wait: '[data-kit-view]', before: openKit },
+    { name: 'find-cause', path: () => '/find-cause', wait: '[data-symptom]' },
+    {
+      name: 'find-cause question',
+      path: () => '/find-cause/front-knock',
+      wait: '[data-trace-question]',
+      before: answerTrace,
+    },
     { name: 'labels', path: () => '/labels', wait: '[data-subject]' },
     { name: 'day-plan', path: () => '/day-plan', wait: '[data-make-plan]', before: planTheDay },
     {

@@ -28,7 +28,6 @@ const icon = computed(() =>
       look.as === 'out' ? 'border-dashed bg-sunk' : 'bg-plate',
     ]"
     :aria-expanded="open"
-    :aria-label="`${KIT_WORDS[item.kind]} ${item.tag} ${item.size} ${look.word}`"
     :data-kit="item.tag"
     :data-state="look.as"
     @click="emit('open')"
@@ -42,7 +41,9 @@ const icon = computed(() =>
     />
     <span class="min-w-0 grow">
       <span class="flex items-baseline justify-between gap-2">
-        <strong class="sturdy text-lg">{{ item.tag }}</strong>
+        <strong class="sturdy text-lg"
+          ><span class="sr-only">{{ KIT_WORDS[item.kind] }} </span>{{ item.tag }}</strong
+        >
         <span class="truncate text-soft">{{ item.size }}</span>
       </span>
       <span class="block truncate" :class="look.as === 'not' ? 'font-semibold text-held' : 'text-soft'">{{

@@ -24,6 +24,7 @@ import { roundsViews } from '@cadre/web/rounds';
 import { calendarViews } from '@cadre/web/calendar';
 import { scheduleViews } from '@cadre/web/schedule';
 import { toolsViews } from '@cadre/web/tools';
+import { tracingViews } from '@cadre/web/tracing';
 import { torqueViews } from '@cadre/web/torque';
 import { unusualRecordsViews } from '@cadre/web/unusual-records';
 import { wallViews } from '@cadre/web/wall';
@@ -56,6 +57,7 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...campaignViews,
   ...dayPlanViews,
   ...toolsViews,
+  ...tracingViews,
   ...torqueViews,
   ...unusualRecordsViews,
   ...wallViews,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
+import { SearchCheck } from '@lucide/vue';
 import ToolBench from './ToolBench.vue';
 import { TOOL_GROUPS, toolOf } from './all-tools';
 import * as t from './messages';
@@ -32,10 +33,20 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
     </nav>
     <ToolBench v-if="chosen" :key="chosen.key" :tool="chosen" class="min-w-0 grow" />
     <section v-else class="min-w-0 grow">
-      <h1 class="sturdy text-2xl">{{ t.calculators }}</h1>
+      <h1 class="sturdy text-2xl">{{ t.tools }}</h1>
+      <RouterLink
+        :to="{ name: 'tracing' }"
+        class="mt-3 flex max-w-xl items-center gap-4 rounded-lg border-2 border-act bg-plate px-4 py-3 leading-tight"
+        data-find-cause
+        ><SearchCheck :size="32" class="shrink-0 text-act" aria-hidden="true" /><span
+          ><span class="sturdy block text-lg">{{ t.findCause }}</span
+          ><span class="text-soft">{{ t.findCauseHint }}</span></span
+        ></RouterLink
+      >
+      <h2 class="sturdy mt-5 text-lg">{{ t.calculators }}</h2>
       <p class="mt-1 max-w-prose text-soft">{{ t.eachCalculatorUsesYour }}</p>
       <section v-for="group in TOOL_GROUPS" :key="group.name" class="mt-4">
-        <h2 class="font-semibold text-soft">{{ group.name }}</h2>
+        <h3 class="font-semibold text-soft">{{ group.name }}</h3>
         <ul class="mt-1 grid grid-cols-[repeat(auto-fill,minmax(15.5rem,1fr))] gap-2">
           <li v-for="each in group.tools" :key="each.key" class="flex">
             <RouterLink

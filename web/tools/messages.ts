@@ -25,6 +25,11 @@ export const goStand = message('Go to the stand');
 
 // ToolsView
 export const calculators = message('Calculators');
+export const tools = message('Tools');
+export const findCause = message('Find the cause');
+export const findCauseHint = message(
+  'From a noise, a weak brake or a flat to what is behind it, in a few questions.',
+);
 export const eachCalculatorUsesYour = message(
   'Each calculator uses your policy’s limits, shows how the result is found, and needs no bike. The link of a calculator contains your values, so you can send it.',
 );

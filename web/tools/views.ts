@@ -9,7 +9,7 @@ export const toolsViews: readonly RouteRecordRaw[] = [
     props: true,
     meta: {
       help: () => import('./help'),
-      title: t.calculators,
+      title: t.tools,
       nav: { area: 'workshop', order: 5, act: 'mark' },
     },
   },

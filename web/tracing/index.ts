@@ -1,0 +1,1 @@
+export { tracingViews } from './views';
