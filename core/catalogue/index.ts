@@ -38,7 +38,16 @@ export {
   type RouteKey,
   type Station,
 } from './route';
-export { asBuilt, failingClause, holds, type Fitted, type FittedPart, type Rule } from './rule';
+export {
+  asksAbout,
+  PAIRED,
+  asBuilt,
+  failingClause,
+  holds,
+  type Fitted,
+  type FittedPart,
+  type Rule,
+} from './rule';
 export { ruleText } from './rule-text';
 export {
   climateOn,

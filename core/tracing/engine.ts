@@ -1,4 +1,4 @@
-import { holds, type Fitted, type Position } from '@cadre/core/catalogue';
+import { asksAbout, holds, PAIRED, type Fitted, type Position } from '@cadre/core/catalogue';
 import type { Cause, Trace, TraceAnswers, TraceQuestion } from './trace';
 
 /** So often an answer is a slip of eye or ear, whatever the cause: no one answer excludes anything for good. */
@@ -29,6 +29,12 @@ export function traceOn(trace: Trace, fitted: Fitted | null, position: Position 
     !each.applies || holds(each.applies, fitted, position);
   const causes = trace.causes.filter(here);
   return { ...trace, causes, questions: trace.questions.filter(here) };
+}
+
+/** Whether it matters at which end of the bike it is: front and rear may be built otherwise. */
+export function asksWhichEnd({ applies, causes, questions }: Trace): boolean {
+  const rules = [applies, ...causes.map((each) => each.applies), ...questions.map((each) => each.applies)];
+  return rules.some((rule) => rule !== undefined && PAIRED.some((field) => asksAbout(rule, field)));
 }
 
 /** How likely an answer is under a cause, slips counted in. A cause a question does not name answers as if nothing told it apart. */

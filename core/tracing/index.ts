@@ -1,4 +1,5 @@
 export {
+  asksWhichEnd,
   likelyCauses,
   reasonsOf,
   questionsLeft,

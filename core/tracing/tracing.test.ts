@@ -4,7 +4,7 @@ import { asBuilt, holds } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
 import { CHECKPOINTS, TRACES } from '@cadre/core/shipped';
 import { TRIAL_BIKES } from '@cadre/test-world/core';
-import { likelyCauses, questionsLeft, reasonsOf, traceOn, traceState, type Trace } from '.';
+import { asksWhichEnd, likelyCauses, questionsLeft, reasonsOf, traceOn, traceState, type Trace } from '.';
 
 const faults = new Set(
   CHECKPOINTS.flatMap(({ key, faults: each }) => each.map((fault) => `${key} ${fault.key}`)),
@@ -82,6 +82,11 @@ describe('the search for a cause', () => {
     const { state, asked } = search(knock, new Map());
     expect(state.state).toBe('open');
     expect(asked.size).toBe(knock.questions.length);
+  });
+  it('asks at which end it is only where the ends may be built otherwise', () => {
+    const ended = TRACES.filter(asksWhichEnd).map(({ key }) => key);
+    expect(ended).toEqual(expect.arrayContaining(['brake-noise', 'slow-leak', 'lever-long-cable']));
+    expect(ended).not.toContain('creak-seated');
   });
   it('leaves out what the build rules out', () => {
     const rigid = traceOn(knock, asBuilt({ ...USUAL_BUILD.hybrid, fork: 'rigid' }));

@@ -38,7 +38,9 @@ const reasons = (cause: string): readonly string[] =>
       >
         <span class="flex items-baseline justify-between gap-3">
           <span class="font-semibold">{{ cause.name }}</span>
-          <span class="figures sturdy">{{ t.percent({ percent: percent(chance) }) }}</span>
+          <span class="figures sturdy">{{
+            percent(chance) > 0 ? t.percent({ percent: percent(chance) }) : t.underOne
+          }}</span>
         </span>
         <span class="mt-1 block h-2 rounded-sm bg-sunk" aria-hidden="true"
           ><span class="block h-2 rounded-sm bg-act" :style="{ width: `${percent(chance)}%` }"

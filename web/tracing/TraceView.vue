@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { plain } from '@cadre/core/fleet';
 import { TRACES } from '@cadre/core/shipped';
-import type { TraceQuestion } from '@cadre/core/tracing';
+import { asksWhichEnd, type TraceQuestion } from '@cadre/core/tracing';
 import { useFleet } from '@cadre/web/fleet';
 import { ActButton, ChoiceChips, SelectField, TextField } from '@cadre/web/ui';
 import CauseList from './CauseList.vue';
@@ -48,6 +48,7 @@ const POSITIONS = [
   { value: 'front', label: t.front },
   { value: 'rear', label: t.rear },
 ] as const;
+const hasEnds = computed(() => chosen.value !== null && asksWhichEnd(chosen.value));
 const inHand = useTrace(
   () => chosen.value ?? (TRACES[0] as (typeof TRACES)[number]),
   () => bike.value,
@@ -107,6 +108,7 @@ function answer(said: number | null): void {
           @update:model-value="(value: string) => change({ bike: value })"
         />
         <ChoiceChips
+          v-if="hasEnds"
           :name="t.position"
           :options="POSITIONS"
           :chosen="[position]"

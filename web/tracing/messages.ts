@@ -22,6 +22,7 @@ export const startAgain = message('Start again');
 export const otherSymptom = message('Other symptom');
 export const remaining = message('Possible causes');
 export const percent = message('{percent} %');
+export const underOne = message('under 1 %');
 export const doNotRide = message('Do not ride');
 export const forMechanic = message('Qualified mechanic');
 export const speaksFor = message('Speaks for it: {answer}');
