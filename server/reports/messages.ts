@@ -8,9 +8,10 @@ export const doNotRide = message('Do not ride');
 export const doNotRideMore = message('This bike is held for repair. Give it to staff.');
 export const reportProblem = message('Report a problem');
 export const trailHelp = message('Trail help');
-export const trailHelpComes = message(
-  'Ask your guide or call the staff desk. If the brakes or the steering are in doubt, walk.',
+export const trailHelpFirst = message(
+  'Stop where others can see you. If the brakes or the steering are in doubt, walk. Your guide and the rules of the place come first.',
 );
+export const reportThis = message('Report this');
 export const whereIsProblem = message('Where is the problem?');
 export const touchPlace = message('Touch the place on the drawing, or choose it from the list.');
 export const notSureWhere = message('I am not sure, or it crashed');

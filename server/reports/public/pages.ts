@@ -2,6 +2,7 @@ import type { Zone } from '@cadre/core/catalogue';
 import type { Fitness } from '@cadre/core/fitness';
 import type { Build } from '@cadre/core/fleet';
 import { faultsAt, REPORT_LIMITS, reportPlaces, type ReportFault } from '@cadre/core/reports';
+import { trailCards } from '@cadre/core/shipped';
 import { drawing } from './drawing';
 import { markup, type Html } from './html';
 import { FORMS, page } from './page';
@@ -38,13 +39,25 @@ export function bikePage(base: string, bike: PublicBike): string {
   );
 }
 
+/** How to get home: a card for each thing that goes wrong out there, as this bike is built; each ends where it is reported. */
 export function helpPage(base: string, bike: PublicBike): string {
   return page(
     t.trailHelp,
     markup`${head(bike)}
       <h2>${t.trailHelp}</h2>
-      <p>${t.trailHelpComes}</p>
-      <a class="b m" href="${base}/report">${t.reportProblem}</a><a class="b" href="${base}">${t.back}</a>`,
+      <p>${t.trailHelpFirst}</p>
+      ${trailCards(bike.build).map(
+        ({ name, steps, walk, zone }) =>
+          markup`<details>
+            <summary>${name}</summary>
+            <ol>
+              ${steps.map((step) => markup`<li>${step}</li>`)}
+            </ol>
+            <p class="h"><b>${walk}</b></p>
+            <a class="b" href="${base}/report/${zone}">${t.reportThis}</a>
+          </details>`,
+      )}<a class="b m" href="${base}/report">${t.reportProblem}</a
+      ><a class="b" href="${base}">${t.back}</a>`,
   );
 }
 
