@@ -94,6 +94,13 @@ const lookAgain = (repair: Repair): Promise<boolean> =>
         >{{ t.torqueCard }}</ActButton
       >
       <ActButton
+        :to="{ name: 'tracing', params: { trace: '' }, query: { bike: bike.tag } }"
+        data-find-cause
+        kind="quiet"
+        class="!px-0"
+        >{{ t.findCause }}</ActButton
+      >
+      <ActButton
         v-if="findings.length"
         :to="{ name: 'warranty', params: { bikeId: bike.id } }"
         data-warranty

@@ -2,6 +2,7 @@ import { message } from '@cadre/web/platform/i18n';
 
 // BenchBike
 export const onBenchTag = message('On the bench: {tag}');
+export const findCause = message('Find the cause');
 export const torqueCard = message('Torque card');
 export const warrantyQuery = message('Warranty query');
 export const findings = message('Findings');
