@@ -1,6 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { CHECKPOINTS } from '@cadre/core/shipped';
+import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
+import { CHECKPOINTS, TRACES, trailCards } from '@cadre/core/shipped';
 import { BANNED, bannedIn } from './banned-words';
 
 /** The texts of a file of messages, without the names of what is filled in. */
@@ -40,6 +41,19 @@ describe('the words of the product', () => {
       .map((name) => `docs/${name}`),
   ])('%s has no banned word', (file) => {
     expect(bannedIn(readFileSync(file, 'utf8'))).toEqual([]);
+  });
+
+  it('are those of the searches for a cause and of the trail help too', () => {
+    const cards = BIKE_KINDS.flatMap((kind) => trailCards(USUAL_BUILD[kind]));
+    const texts = [
+      ...TRACES.flatMap(({ name, causes }) => [name, ...causes.flatMap((each) => [each.name, each.repair])]),
+      ...TRACES.flatMap(({ questions }) =>
+        questions.flatMap(({ text, how, caution = '', answers }) => [text, how, caution, ...answers]),
+      ),
+      ...cards.flatMap(({ name, steps, walk }) => [name, ...steps, walk]),
+    ];
+    expect(texts.length).toBeGreaterThan(700);
+    expect(bannedIn(texts.join('\n'))).toEqual([]);
   });
 
   it('are those of the catalogue too', () => {

@@ -229,7 +229,7 @@ export const SHIPPED_CHECKLISTS: readonly ChecklistVersion[] = [
   }),
   checklist({
     key: 'after-contamination',
-    name: 'After spray or oil near brakes',
+    name: 'After oil or spray near brakes',
     purpose:
       'Pads, rotors and rims of a bike that was near oil, spray or a wash gone wrong. Nothing may be left out.',
     keys: keysAfter('contamination'),

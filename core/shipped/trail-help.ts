@@ -36,7 +36,7 @@ const CARDS: readonly TrailCard[] = [
       'Find what made it: feel inside the tyre with a cloth, not with fingers.',
       'Change the tube, or plug a tubeless tyre. A little air in the tube, tube clear of the bead.',
       'A cut in the tyre: put a boot behind it (a folded wrapper does) and ride slowly.',
-      'Pump it hard enough that the rim does not touch, not over the number on the tyre. Look again after five minutes.',
+      'Pump it hard enough that the rim does not touch, not over the number on the tyre. Check it after five minutes.',
     ],
     walk: 'Walk if the tyre comes off the rim, or if the wall is torn.',
     zone: 'rear-wheel',
@@ -81,7 +81,7 @@ const CARDS: readonly TrailCard[] = [
     name: 'A crank or pedal is loose',
     steps: [
       'Stop at once: a crank that turns loose ruins its arm in minutes.',
-      'Tighten it with a tool if you have one, and look again every ten minutes. The left pedal tightens the other way round.',
+      'Tighten it with a tool if you have one, and check it every ten minutes. The left pedal tightens the other way round.',
     ],
     walk: 'Walk if you cannot tighten it, or if it comes loose again.',
     zone: 'cranks-pedals',

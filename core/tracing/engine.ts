@@ -133,10 +133,15 @@ export type TraceState = {
 );
 
 /** Whether an answer speaks against a cause: seldom under it, usual under the others. */
-function speaksAgainst({ likelihoods }: TraceQuestion, answer: number, cause: string): boolean {
+function speaksAgainst(
+  { causes }: Trace,
+  { likelihoods }: TraceQuestion,
+  answer: number,
+  cause: string,
+): boolean {
   if ((likelihoods[cause]?.[answer] ?? 1) > SELDOM) return false;
-  const others = Object.entries(likelihoods).filter(([key]) => key !== cause);
-  return others.reduce((sum, [, of]) => sum + (of[answer] ?? 0), 0) >= USUAL * others.length;
+  const others = causes.filter(({ key }) => key !== cause);
+  return others.reduce((sum, { key }) => sum + (likelihoods[key]?.[answer] ?? 0), 0) >= USUAL * others.length;
 }
 
 /** Causes that stop the bike and that no answer has excluded, the likeliest first. */
@@ -149,7 +154,7 @@ function notExcludedOf(
     chance < EXCLUDED &&
     trace.questions.some((question) => {
       const answer = answers.get(question.key);
-      return typeof answer === 'number' && speaksAgainst(question, answer, cause.key);
+      return typeof answer === 'number' && speaksAgainst(trace, question, answer, cause.key);
     });
   return likely.filter((each) => each.cause.stop && !isExcluded(each)).map(({ cause }) => cause);
 }
@@ -160,7 +165,8 @@ function excluding(trace: Trace, answers: TraceAnswers, causes: readonly Cause[]
     const [quickest] = trace.questions
       .filter(
         (each) =>
-          !answers.has(each.key) && each.answers.some((_words, answer) => speaksAgainst(each, answer, key)),
+          !answers.has(each.key) &&
+          each.answers.some((_words, answer) => speaksAgainst(trace, each, answer, key)),
       )
       .toSorted((a, b) => a.minutes - b.minutes);
     return quickest ? [quickest] : [];
@@ -256,7 +262,7 @@ export interface SpokenFor {
 }
 
 /** From so many times likelier, or less likely, an answer is told as a reason. */
-const TELLS = 2;
+const SPEAKS = 2;
 
 /** The answers that speak for or against a cause, in the order they were given. */
 export function reasonsOf(trace: Trace, answers: TraceAnswers, cause: string): readonly SpokenFor[] {
@@ -267,7 +273,7 @@ export function reasonsOf(trace: Trace, answers: TraceAnswers, cause: string): r
     const usual =
       others.reduce((sum, each) => sum + likelihood(question, each.key, answer), 0) / others.length;
     const times = likelihood(question, cause, answer) / usual;
-    if (times >= TELLS) return [{ question, answer, speaks: 'for' }];
-    return times <= 1 / TELLS ? [{ question, answer, speaks: 'against' }] : [];
+    if (times >= SPEAKS) return [{ question, answer, speaks: 'for' }];
+    return times <= 1 / SPEAKS ? [{ question, answer, speaks: 'against' }] : [];
   });
 }

@@ -1,3 +1,4 @@
+export { bikesOfOneSite } from './bikes-of-one-site';
 export { documentOf, modelById, refuseBike, refusedBikes, type RebuiltBike } from './bike-document';
 export {
   bikeEntity,

@@ -1,11 +1,10 @@
-import { In, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import type { BodyOf } from '@cadre/contract/http';
 import type { reportIncident, reportIncidents } from '@cadre/contract/incidents';
-import { bikeEntity, describeBike, describeBikes } from '@cadre/server/fleet';
+import { bikesOfOneSite, describeBike, describeBikes } from '@cadre/server/fleet';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
-import { chainOfBike, RefusedError, type EventLog } from '@cadre/server/platform/event-log';
+import { chainOfBike, type EventLog } from '@cadre/server/platform/event-log';
 import type { IncidentEvents } from './events';
 
 /** What happened to bikes out there, told at the desk or in the shed. */
@@ -39,7 +38,7 @@ export class Incidents {
     return this.log.act(
       { chain: chainOfBike(bikeIds[0] ?? ''), id: body.id, request: body, author: actor.id },
       async (tx) => {
-        await refuseStrangers(tx, bikeIds);
+        await bikesOfOneSite(tx, bikeIds);
         return bikeIds.map((bikeId) => ({
           kind: 'incident.reported' as const,
           body: { bikeId, incident: { id: newId(), kind, at: this.now(), by: actor.id, note } },
@@ -53,21 +52,5 @@ export class Incidents {
         ),
       }),
     );
-  }
-}
-
-/** Bikes that are not there, named twice, or of another site than the first. */
-async function refuseStrangers(tx: EntityManager, bikeIds: readonly string[]): Promise<void> {
-  const bikes = await tx.getRepository(bikeEntity).findBy({ id: In([...bikeIds]) });
-  const siteOf = new Map(bikes.map(({ id, siteId }) => [id, siteId]));
-  for (const [at, id] of bikeIds.entries()) {
-    if (!siteOf.has(id)) throw new RefusedError('not-found', { what: 'bike' });
-    const code =
-      bikeIds.indexOf(id) !== at
-        ? 'twice'
-        : siteOf.get(id) !== siteOf.get(bikeIds[0] ?? '')
-          ? 'not-at-this-site'
-          : null;
-    if (code) throw new RefusedError('body.invalid', {}, { fields: [{ path: `bikeIds.${at}`, code }] });
   }
 }

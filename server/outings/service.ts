@@ -1,4 +1,4 @@
-import { In, IsNull, MoreThan, type DataSource, type EntityManager } from 'typeorm';
+import { IsNull, MoreThan, type DataSource, type EntityManager } from 'typeorm';
 import { v7 as newId } from 'uuid';
 import type { Bike } from '@cadre/contract/fleet';
 import type { AnswerOf, BodyOf } from '@cadre/contract/http';
@@ -8,7 +8,7 @@ import { RETURN_CHECKLIST, triageReturn } from '@cadre/core/outings';
 import { DAY_MS } from '@cadre/core/time';
 import { currentPolicy } from '@cadre/server/catalogue';
 import { factsOf, recordedUntil } from '@cadre/server/fitness';
-import { bikeEntity, describeBikes, type BikeRow, type FleetEvents } from '@cadre/server/fleet';
+import { bikesOfOneSite, describeBikes, type BikeRow, type FleetEvents } from '@cadre/server/fleet';
 import type { IncidentEvents } from '@cadre/server/incidents';
 import { chainOfBike, RefusedError, type EventLog, type NewEvent } from '@cadre/server/platform/event-log';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
@@ -48,23 +48,6 @@ const outingOf = (row: OutingRow): Outing => ({
   km: row.km === null ? null : Number(row.km),
 });
 
-/** The bikes of an act, in its order, all of the site whose chain it is written on. */
-async function bikesOf(tx: EntityManager, bikeIds: readonly string[]): Promise<readonly BikeRow[]> {
-  const rows = new Map(
-    (await tx.getRepository(bikeEntity).findBy({ id: In([...bikeIds]) })).map((row) => [row.id, row]),
-  );
-  const bikes = bikeIds.map((id, at) => {
-    const bike = rows.get(id);
-    if (!bike) throw new RefusedError('not-found', { what: 'bike' });
-    const wrong = (code: 'twice' | 'not-at-this-site') =>
-      new RefusedError('body.invalid', {}, { fields: [{ path: `bikeIds.${at}`, code }] });
-    if (bikeIds.indexOf(id) !== at) throw wrong('twice');
-    if (bike.siteId !== rows.get(bikeIds[0] ?? '')?.siteId) throw wrong('not-at-this-site');
-    return bike;
-  });
-  return bikes;
-}
-
 /** Bikes handed out and taken back, and what is due when they are back. */
 export class Outings {
   constructor(
@@ -96,7 +79,7 @@ export class Outings {
     return this.log.act(
       { chain: chainOfBike(body.bikeIds[0] ?? ''), id: body.id, request: body, author: actor.id },
       async (tx) => {
-        const bikes = await bikesOf(tx, body.bikeIds);
+        const bikes = await bikesOfOneSite(tx, body.bikeIds);
         for (const bike of bikes) await this.refuseUnfit(tx, bike);
         const going = await this.goingWith(tx, body, bikes[0]?.siteId ?? '');
         return bikes.flatMap((bike): NewEvent<Events>[] => [
@@ -143,7 +126,7 @@ export class Outings {
       { chain: chainOfBike(body.bikeIds[0] ?? ''), id: body.id, request: body, author: actor.id },
       async (tx) => {
         const events: NewEvent<Events>[] = [];
-        for (const bike of await bikesOf(tx, body.bikeIds)) {
+        for (const bike of await bikesOfOneSite(tx, body.bikeIds)) {
           if (bike.whereabouts !== 'out') throw new RefusedError('take-back.not-out', { tag: bike.tag });
           events.push(...(await this.backEvents(tx, actor, bike, body)));
         }

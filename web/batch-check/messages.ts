@@ -164,7 +164,7 @@ export const tryAgainIfFails = message('Try again. If that fails, reload the pag
 // use-batch-choice
 export const rideOutCheckFor = message('Ride-out check for its kind');
 export const wholeChecklist = message('The whole checklist');
-export const oilOnBrakes = message('Oil on brakes …');
+export const oilOnBrakes = message('Oil or spray near brakes …');
 export const washBay = message('Wash bay');
 export const washBayScope = message('Wash bay: what shows while you wash');
 export const onlyZone = message('Only {zone}');

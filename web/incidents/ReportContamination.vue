@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { reportIncidents } from '@cadre/contract/incidents';
 import { now } from '@cadre/web/platform/time';
 import { useAct } from '@cadre/web/platform/act';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton, CautionLine, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
+import { ActButton, CautionLine, ChoiceChips, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
 import * as t from './messages';
 
 /** Oil or spray may have got on the brakes of several bikes, of one wash: all of them are held for pads, rotors and rims. */
@@ -15,15 +15,10 @@ const fleet = useFleet();
 const refusal = useRefusal();
 const act = useAct();
 const note = ref('');
-const left = ref<ReadonlySet<string>>(new Set());
-const chosen = (): readonly Bike[] => props.bikes.filter(({ id }) => !left.value.has(id));
-function toggle(id: string): void {
-  const next = new Set(left.value);
-  if (!next.delete(id)) next.add(id);
-  left.value = next;
-}
+const options = computed(() => props.bikes.map(({ id, tag }) => ({ value: id, label: tag })));
+const chosen = ref(props.bikes.map(({ id }) => id));
 async function report(): Promise<void> {
-  const bikes = chosen();
+  const bikes = props.bikes.filter(({ id }) => chosen.value.includes(id));
   const done = await refusal.run(async () => {
     // The record is kept by site.
     for (const siteId of new Set(bikes.map((bike) => bike.siteId))) {
@@ -44,29 +39,16 @@ async function report(): Promise<void> {
   >
     <h2 class="sturdy text-lg">{{ t.oilOrSpray }}</h2>
     <CautionLine :text="t.contaminationCaution" />
-    <div class="flex flex-wrap gap-1.5">
-      <button
-        v-for="bike in bikes"
-        :key="bike.id"
-        type="button"
-        class="sturdy min-h-12 rounded-md border-2 px-3"
-        :class="left.has(bike.id) ? 'border-dashed border-ink/50 line-through' : 'border-act bg-plate'"
-        :aria-pressed="!left.has(bike.id)"
-        :data-contaminated="bike.tag"
-        @click="toggle(bike.id)"
-      >
-        {{ bike.tag }}
-      </button>
-    </div>
+    <ChoiceChips :name="t.bikes" :options="options" :chosen="chosen" @choose="(ids) => (chosen = ids)" />
     <TextField v-model="note" :label="t.whatGotOn" maxlength="400" />
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex flex-wrap gap-2">
       <ActButton
         kind="held"
-        :disabled="chosen().length === 0 || refusal.busy.value"
+        :disabled="chosen.length === 0 || refusal.busy.value"
         data-report-contamination
         @click="report"
-        >{{ t.holdBikes({ count: chosen().length }) }}</ActButton
+        >{{ t.holdBikes({ count: chosen.length }) }}</ActButton
       >
       <ActButton @click="emit('close')">{{ t.cancel }}</ActButton>
     </div>

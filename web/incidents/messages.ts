@@ -4,7 +4,7 @@ import { message } from '@cadre/web/platform/i18n';
 export const crash = message('Crash');
 export const transport = message('Transport');
 export const immersionInWater = message('Immersion in water');
-export const oilOrSpray = message('Oil or spray on brakes');
+export const oilOrSpray = message('Oil or spray near brakes');
 export const reportIncident = message('Report an incident …');
 export const bikeHeldOnceUntil = message(
   'The bike is held at once, until the complete check for this incident is signed.',
@@ -18,3 +18,4 @@ export const contaminationCaution = message(
 );
 export const whatGotOn = message('What got on the brakes, if you know');
 export const holdBikes = message('{count, plural, one {Hold # bike} other {Hold # bikes}}');
+export const bikes = message('Bikes');

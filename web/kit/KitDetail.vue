@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, useTemplateRef } from 'vue';
 import type { KitItem } from '@cadre/contract/kit';
-import { kitProblems } from '@cadre/core/kit';
+import { kitProblems, type KitKind } from '@cadre/core/kit';
 import { clock, dayAt, dayWords } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -56,9 +56,8 @@ const facts = computed(() => {
   );
   return lines;
 });
-const caution = computed(
-  () => ({ helmet: t.helmetCaution, 'child-seat': t.seatCaution })[props.item.kind as 'helmet'] ?? null,
-);
+const CAUTIONS: Partial<Record<KitKind, string>> = { helmet: t.helmetCaution, 'child-seat': t.seatCaution };
+const caution = computed(() => CAUTIONS[props.item.kind]);
 </script>
 
 <template>

@@ -5,7 +5,7 @@ import type { KitItem } from '@cadre/contract/kit';
 import { proposeKit } from '@cadre/core/kit';
 import { siteDay, type Group as CoreGroup } from '@cadre/core/schedule';
 import { useNow } from '@cadre/web/platform/time';
-import { ActButton, NoticePlate, useRefusal } from '@cadre/web/ui';
+import { ActButton, ChoiceChips, NoticePlate, useRefusal } from '@cadre/web/ui';
 import { KITS_WORDS } from './kit-words';
 import { useKit } from './use-kit';
 import * as t from './messages';
@@ -69,21 +69,12 @@ defineExpose({
           t.lackingCount({ count: share.lacking })
         }}</span>
       </p>
-      <div class="flex flex-wrap gap-1.5">
-        <button
-          v-for="item in share.items"
-          :key="item.id"
-          type="button"
-          class="min-h-12 rounded-md border-2 px-2.5 leading-tight"
-          :class="left.has(item.id) ? 'border-dashed border-ink/50 line-through' : 'border-act bg-plate'"
-          :aria-pressed="!left.has(item.id)"
-          :data-pack="item.tag"
-          @click="toggle(item.id)"
-        >
-          <strong class="sturdy">{{ item.tag }}</strong>
-          <span v-if="item.size" class="ml-1 text-soft">{{ item.size }}</span>
-        </button>
-      </div>
+      <ChoiceChips
+        :name="KITS_WORDS[share.kind]"
+        :options="share.items.map(({ id, tag, size }) => ({ value: id, label: `${tag} ${size}`.trim() }))"
+        :chosen="share.items.map(({ id }) => id).filter((id) => !left.has(id))"
+        @toggle="toggle"
+      />
     </div>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <p v-if="isAsPacked && packed.length" role="status" class="font-semibold">

@@ -8,15 +8,7 @@ import { KIT_WORDS, lookOf } from './kit-words';
 const props = defineProps<{ item: KitItem; day: string; open: boolean }>();
 const emit = defineEmits<{ open: [] }>();
 const look = computed(() => lookOf(props.item, props.day));
-const icon = computed(() =>
-  look.value.as === 'not'
-    ? Ban
-    : look.value.as === 'ready'
-      ? CircleCheck
-      : props.item.whereabouts === 'packed'
-        ? PackageCheck
-        : Footprints,
-);
+const ICONS = { not: Ban, ready: CircleCheck, packed: PackageCheck, out: Footprints } as const;
 </script>
 
 <template>
@@ -25,7 +17,7 @@ const icon = computed(() =>
     class="flex min-h-14 w-full items-center gap-2 rounded-md border-2 px-2.5 py-1.5 text-left leading-tight"
     :class="[
       open ? 'border-act' : look.as === 'not' ? 'border-held' : 'border-line',
-      look.as === 'out' ? 'border-dashed bg-sunk' : 'bg-plate',
+      look.as === 'out' || look.as === 'packed' ? 'border-dashed bg-sunk' : 'bg-plate',
     ]"
     :aria-expanded="open"
     :data-kit="item.tag"
@@ -33,7 +25,7 @@ const icon = computed(() =>
     @click="emit('open')"
   >
     <component
-      :is="icon"
+      :is="ICONS[look.as]"
       :size="22"
       class="shrink-0"
       :class="look.as === 'not' ? 'text-held' : look.as === 'ready' ? 'text-act' : 'text-soft'"

@@ -90,9 +90,7 @@ function find(): void {
   open.value = item.id;
 }
 async function allBack(items: readonly KitItem[]): Promise<void> {
-  const said = items.map(({ id, missing }) => ({
-    ...{ itemId: id, missing: missing.map((each) => ({ ...each })), damp: false, impact: false },
-  }));
+  const said = items.map(({ id }) => ({ itemId: id, missing: [], damp: false, impact: false }));
   await refusal.run(() => store.takeBack(said));
 }
 </script>

@@ -25,12 +25,11 @@ const PROBLEM_WORDS: Record<KitProblem, string> = {
   incomplete: t.incomplete,
   damp: t.damp,
 };
-const WHERE_WORDS = { in: t.ready, packed: t.packed, out: t.out } as const;
 
 export interface KitLook {
   readonly word: string;
   /** `not`: may not be lent; `out`: it is away; `ready`. */
-  readonly as: 'ready' | 'out' | 'not';
+  readonly as: 'ready' | 'packed' | 'out' | 'not';
 }
 
 /** How an item stands in one word. Out comes first: nothing can be done about the rest before it is back. */
@@ -38,7 +37,7 @@ export function lookOf(item: KitItem, day: string): KitLook {
   if (item.whereabouts === 'out') return { word: t.out, as: 'out' };
   const [problem] = kitProblems(item, day);
   if (problem) return { word: PROBLEM_WORDS[problem], as: 'not' };
-  return { word: WHERE_WORDS[item.whereabouts], as: item.whereabouts === 'packed' ? 'out' : 'ready' };
+  return item.whereabouts === 'packed' ? { word: t.packed, as: 'packed' } : { word: t.ready, as: 'ready' };
 }
 
 export const thingsWords = (things: KitItem['missing']): string =>

@@ -38,8 +38,8 @@ export const transport = message('Transport');
 export const immersionInWater = message('Immersion in water');
 export const afterCrash = message('after a crash');
 export const afterTransport = message('after transport');
-export const oilNearBrakes = message('Oil or spray near the brakes');
-export const afterContamination = message('after spray or oil near brakes');
+export const oilNearBrakes = message('Oil or spray near brakes');
+export const afterContamination = message('after oil or spray near brakes');
 export const afterImmersion = message('after immersion');
 export const fixWhenWithinOuting = message(
   'Fix by {when} or within {outings, plural, one {# outing} other {# outings}}',

@@ -157,7 +157,7 @@ export const BRAKE_TRACES: readonly Trace[] = [
       yesNo(
         'moves',
         'Does the cable move at the brake while the lever moves?',
-        'Watch the pinch bolt while somebody pulls.',
+        'Watch the pinch bolt while another person pulls the lever.',
         0.4,
         { slack: 0.9, pads: 0.95, 'fixed-pad': 0.95, pinch: 0.15, housing: 0.4, strands: 0.6 },
       ),
@@ -412,7 +412,7 @@ export const BRAKE_TRACES: readonly Trace[] = [
       yesNo(
         'both-move',
         'Do both pads move alike and go back?',
-        'Watch both pads while the lever is pulled and let go.',
+        'Watch both pads while the lever is pulled and released.',
         0.4,
         { piston: 0.08, 'caliper-off': 0.6, 'rim-set': 0.35 },
         { rest: 0.93, tools: ['Torch'] },

@@ -186,7 +186,7 @@ export const DRIVETRAIN_TRACES: readonly Trace[] = [
       ),
       yesNo(
         'quarter',
-        'Does half a turn of the adjuster mend it?',
+        'Does it shift well after half a turn of the adjuster?',
         'Turn it half a turn, shift three gears.',
         0.6,
         { tension: 0.93, hanger: 0.08, cable: 0.25 },
@@ -247,7 +247,13 @@ export const DRIVETRAIN_TRACES: readonly Trace[] = [
         ['front-derailleur-set', 'height'],
         'Set height and angle, then cable, then limits.',
       ),
-      cause('tension', 'Cable tension off', 35, ['front-derailleur', 'rubs'], 'Take up at the adjuster.'),
+      cause(
+        'tension',
+        'Cable tension off',
+        35,
+        ['front-derailleur', 'rubs'],
+        'Tighten the cable at the adjuster.',
+      ),
       cause('limits', 'Limit screws off', 15, ['front-derailleur', 'over-end'], 'Half a turn at a time.', {
         stop: true,
       }),
