@@ -7,4 +7,4 @@ export { shippedServices } from './services';
 export { BUILT_OTHERWISE } from './built-otherwise';
 export { walkChecklists } from './walk';
 export { TRACES } from './traces';
-export { trailCards, type TrailCard } from './trail-help';
+export { trailCards } from './trail-help';

@@ -3,7 +3,7 @@ import type { Build } from '@cadre/core/fleet';
 import { always, fitted } from './author';
 
 /** How to get home with one fault: what to do on the trail, when to walk, and where it is reported. */
-export interface TrailCard {
+interface TrailCard {
   readonly key: string;
   readonly name: string;
   readonly steps: readonly string[];

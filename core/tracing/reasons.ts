@@ -2,7 +2,7 @@ import { likelihood } from './chances';
 import type { Trace, TraceAnswers, TraceQuestion } from './trace';
 
 /** What an answer did to a cause: it made it so many times likelier beside the others, or less likely. */
-export interface SpokenFor {
+interface SpokenFor {
   readonly question: TraceQuestion;
   readonly answer: number;
   readonly speaks: 'for' | 'against';
