@@ -46,6 +46,8 @@ export interface Trace {
   /** In what words people look for it. */
   readonly seeks: readonly string[];
   readonly applies?: Rule;
+  /** The end of the bike the symptom is at, where it can be at one only. */
+  readonly at?: 'front' | 'rear';
   readonly causes: readonly Cause[];
   readonly questions: readonly TraceQuestion[];
 }

@@ -87,6 +87,10 @@ describe('the search for a cause', () => {
     const ended = TRACES.filter(asksWhichEnd).map(({ key }) => key);
     expect(ended).toEqual(expect.arrayContaining(['brake-noise', 'slow-leak', 'lever-long-cable']));
     expect(ended).not.toContain('creak-seated');
+    // Always at the front.
+    expect(ended).not.toContain('front-knock');
+    const rim = { ...USUAL_BUILD.hardtail, brakeFront: 'rim' as const };
+    expect(traceOn(knock, asBuilt(rim)).causes.map(({ key }) => key)).not.toContain('pads');
   });
   it('leaves out what the build rules out', () => {
     const rigid = traceOn(knock, asBuilt({ ...USUAL_BUILD.hybrid, fork: 'rigid' }));
