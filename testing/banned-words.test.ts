@@ -1,7 +1,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { CHECKPOINTS, TRACES, trailCards } from '@cadre/core/shipped';
+import { CHECKPOINTS, GUIDES, TRACES, trailCards } from '@cadre/core/shipped';
 import { BANNED, bannedIn } from './banned-words';
 
 /** The texts of a file of messages, without the names of what is filled in. */
@@ -43,13 +43,17 @@ describe('the words of the product', () => {
     expect(bannedIn(readFileSync(file, 'utf8'))).toEqual([]);
   });
 
-  it('are those of the searches for a cause and of the trail help too', () => {
+  it('are those of the searches for a cause, the repair guides and the trail help too', () => {
     const cards = BIKE_KINDS.flatMap((kind) => trailCards(USUAL_BUILD[kind]));
     const texts = [
       ...TRACES.flatMap(({ name, causes }) => [name, ...causes.flatMap((each) => [each.name, each.repair])]),
       ...TRACES.flatMap(({ questions }) =>
         questions.flatMap(({ text, how, caution = '', answers }) => [text, how, caution, ...answers]),
       ),
+      ...GUIDES.flatMap(({ name, tools, steps, stopWhen }) => [
+        ...[name, ...tools, stopWhen],
+        ...steps.flatMap(({ text, caution = '' }) => [text, caution]),
+      ]),
       ...cards.flatMap(({ name, steps, walk }) => [name, ...steps, walk]),
     ];
     expect(texts.length).toBeGreaterThan(700);

@@ -18,6 +18,9 @@ import { addMarks, amendCheck } from '@cadre/contract/checks';
 import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogue';
 import { reportIncident } from '@cadre/contract/incidents';
 import { handOut, takeBack } from '@cadre/contract/outings';
+import { checkEquipment, withdrawEquipment } from '@cadre/contract/equipment';
+import { addPuncture, closeTrace, proveTrace } from '@cadre/contract/tracing';
+import { anEquipment, repairedTrace, savedTrace } from './tracing-helpers';
 import { inspectKit, lendKit, packKit, returnKit, setKitItem } from '@cadre/contract/kit';
 import { makeLabels } from '@cadre/contract/labels';
 import {
@@ -214,6 +217,42 @@ async function livedKit(world: World, at: number): Promise<void> {
   await lead.send(removeGroup, { params: { id: group.id }, body: { id: newId() } });
 }
 
+/** Tools with a reference check, and searches of every kind of end. */
+async function livedWorkshop(world: World, at: number): Promise<void> {
+  const gauge = await anEquipment(world);
+  for (const shown of [3, 2.5])
+    await world.as('mechanic').send(checkEquipment, {
+      params: { id: gauge.id },
+      body: { ...{ id: newId(), reference: 3, shown, looksGood: null, note: '' }, at },
+    });
+  const keys = await anEquipment(world, { kind: 'keys', unit: null });
+  await world.as('mechanic').send(withdrawEquipment, {
+    params: { id: keys.id },
+    body: { id: newId(), reason: 'Worn', at },
+  });
+  const bike = await world.bike('LT1');
+  const reading = {
+    ...{ measure: 'tyre-window', values: [230], typed: '2.3', unit: 'bar', instrumentId: gauge.id },
+  };
+  await world.check(bike, {
+    checklist: 'season-opening',
+    exceptions: [{ checkpoint: 'tyre-pressure', position: 'front', more: { reading } as never }],
+  });
+  const proved = await repairedTrace(world, bike);
+  await world
+    .as('mechanic')
+    .send(proveTrace, { params: { id: proved.id }, body: { id: newId(), gone: true, at } });
+  const closed = await savedTrace(world, bike);
+  await world
+    .as('lead')
+    .send(closeTrace, { params: { id: closed.id }, body: { id: newId(), reason: 'None', at } });
+  await savedTrace(world, bike, [['joint', null]]);
+  await world.as('inspector').send(addPuncture, {
+    params: { id: bike.id },
+    body: { id: newId(), position: 'rear', hour: 4, cause: 'thorn', at },
+  });
+}
+
 /** One of everything that changes racks, models, parts and groups, so that a rebuild meets it. */
 async function changeTheFleet(): Promise<void> {
   const lead = world.as('lead');
@@ -258,6 +297,7 @@ async function changeTheFleet(): Promise<void> {
     },
   });
   await livedKit(world, at);
+  await livedWorkshop(world, at);
   await world.as('lead').send(makeLabels, {
     body: { id: newId(), kind: 'bike', subjectIds: [bike.id], renew: false },
   });

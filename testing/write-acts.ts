@@ -10,6 +10,7 @@ import { setTimedRecheck } from '@cadre/contract/timed-rechecks';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
+import { anEquipment, equipmentFields, repairedTrace, savedTrace, traceFields } from './tracing-helpers';
 import { SECRET } from './world';
 import {
   type WriteAct,
@@ -103,6 +104,38 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
     const how = { way: 'hard', conditions: 'wet', odometerKm: null, odometerSure: false, note: 'Rain' };
     return { body: { ...stamp(world), bikeIds: [bike.id], ...how } };
   }),
+  'equipment.set': act('mechanic', (world) => ({
+    params: { id: newId() },
+    body: { id: newId(), item: equipmentFields(world), version: null },
+  })),
+  'equipment.check': act('mechanic', async (world) => ({
+    params: { id: (await anEquipment(world)).id },
+    body: { ...stamp(world), reference: 3, shown: 3, looksGood: null, note: '' },
+  })),
+  'equipment.withdraw': act('mechanic', async (world) => ({
+    params: { id: (await anEquipment(world)).id },
+    body: { ...stamp(world), reason: 'Dropped' },
+  })),
+  'tracing.save': act('inspector', (world, bike) => ({
+    params: { id: newId() },
+    body: { id: newId(), ...traceFields(world, bike), version: null },
+  })),
+  'tracing.end': act('inspector', async (world, bike) => ({
+    params: { id: (await savedTrace(world, bike)).id },
+    body: { ...stamp(world), result: 'not-found', cause: null, severity: null, note: '' },
+  })),
+  'tracing.prove': act('mechanic', async (world, bike) => ({
+    params: { id: (await repairedTrace(world, bike)).id },
+    body: { ...stamp(world), gone: true },
+  })),
+  'tracing.close': act('mechanic', async (world, bike) => ({
+    params: { id: (await savedTrace(world, bike)).id },
+    body: { ...stamp(world), reason: 'Nothing found' },
+  })),
+  'tracing.puncture': act('inspector', (world, bike) => ({
+    params: { id: bike.id },
+    body: { ...stamp(world), position: 'rear', hour: 4, cause: 'thorn' },
+  })),
   'kit.set-item': act('mechanic', (world) => ({
     params: { id: newId() },
     body: { id: newId(), item: helmetFields(world), version: null },

@@ -54,6 +54,8 @@ export const fitnessFacts = z.object({
       until: z.optional(instant),
     }),
   ),
+  /** Searches in which causes that stop the bike are not excluded. */
+  traces: z.optional(z.array(z.object({ id, name: z.string(), causes: z.array(z.string()) }))),
   /** Absent on rows from before there were any. */
   timedRechecks: z.optional(z.array(timedRecheck)),
   /** Absent: nothing but a turnaround is due. */

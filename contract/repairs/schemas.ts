@@ -16,8 +16,14 @@ export const usedPart = z.object({
   price: z.int(),
   findingId: id,
 });
-/** A joint tightened, N m. */
-const torque = z.object({ joint: z.enum(JOINTS), newtonMetres: z.number().check(z.gte(0.5), z.lte(200)) });
+const newtonMetres = z.number().check(z.gte(0.5), z.lte(200));
+/** A joint tightened, N m: what it was left at, with which wrench, and each pull in order where the wrench told. */
+const torque = z.object({
+  joint: z.enum(JOINTS),
+  newtonMetres,
+  equipmentId: z.optional(id),
+  pulls: z.optional(z.array(newtonMetres).check(z.maxLength(60))),
+});
 const needs = z
   .array(z.object({ itemId: id, count: z.int().check(z.gte(1), z.lte(200)) }))
   .check(z.maxLength(30));

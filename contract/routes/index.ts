@@ -22,6 +22,8 @@ import * as assessments from '@cadre/contract/assessments';
 import * as assessmentsSchemas from '@cadre/contract/assessments/schemas';
 import * as incidents from '@cadre/contract/incidents';
 import * as incidentsSchemas from '@cadre/contract/incidents/schemas';
+import * as equipment from '@cadre/contract/equipment';
+import * as equipmentSchemas from '@cadre/contract/equipment/schemas';
 import * as kit from '@cadre/contract/kit';
 import * as kitSchemas from '@cadre/contract/kit/schemas';
 import * as labels from '@cadre/contract/labels';
@@ -54,6 +56,8 @@ import * as wear from '@cadre/contract/wear';
 import * as wearSchemas from '@cadre/contract/wear/schemas';
 import * as policy from '@cadre/contract/policy';
 import * as policySchemas from '@cadre/contract/policy/schemas';
+import * as tracing from '@cadre/contract/tracing';
+import * as tracingSchemas from '@cadre/contract/tracing/schemas';
 import * as wall from '@cadre/contract/wall';
 import * as wallSchemas from '@cadre/contract/wall/schemas';
 import * as similarFaults from '@cadre/contract/similar-faults';
@@ -79,7 +83,9 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [fleet, fleetSchemas],
   [assessments, assessmentsSchemas],
   [incidents, incidentsSchemas],
+  [equipment, equipmentSchemas],
   [kit, kitSchemas],
+  [tracing, tracingSchemas],
   [labels, labelsSchemas],
   [reports, reportsSchemas],
   [outings, outingsSchemas],

@@ -9,6 +9,7 @@ export type NotFound =
   | 'chain'
   | 'check'
   | 'checklist'
+  | 'equipment'
   | 'event'
   | 'finding'
   | 'group'
@@ -27,7 +28,8 @@ export type NotFound =
   | 'report'
   | 'round'
   | 'route'
-  | 'site';
+  | 'site'
+  | 'trace';
 
 /** What the words of a code name. A code that is not here says the same each time; what else is sent with it is for programs. */
 export interface ShownParams {
@@ -57,6 +59,7 @@ export interface ShownParams {
   'kit.not-ready': { readonly tag: string; readonly problem: string };
   'kit.packed-for-other': { readonly tag: string; readonly name: string };
   'kit.withdrawn': { readonly tag: string };
+  'equipment.withdrawn': { readonly tag: string };
   'finding.still-asked': { readonly fault: string };
   'merge.other-look': { readonly checkpoints: readonly string[] };
   'stock.not-enough': { readonly name: string; readonly onHand: number; readonly count: number };

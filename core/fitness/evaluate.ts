@@ -1,7 +1,7 @@
 import { isOverdue, isStopNow, type Finding } from '@cadre/core/findings';
 import type { Incident } from '@cadre/core/incidents';
 import { MINUTE_MS } from '@cadre/core/time';
-import type { DueService, FitnessFacts, ReturnDue } from './facts';
+import type { DueService, FitnessFacts, OpenTrace, ReturnDue } from './facts';
 
 export const FITNESSES = ['cleared', 'cleared-with-watch', 'due', 'held'] as const;
 export type Fitness = (typeof FITNESSES)[number];
@@ -21,6 +21,7 @@ export const ENDINGS = [
   'co-sign',
   'ride-out',
   'read-report',
+  'exclude-cause',
   'service',
   'repair-in-time',
   'look-every-time',
@@ -53,6 +54,7 @@ export type Reason =
   | { readonly code: 'on-offer'; readonly ends: Ending }
   | { readonly code: 'awaits-co-sign'; readonly checklistName: string; readonly ends: Ending }
   | { readonly code: 'trouble-report'; readonly ends: Ending }
+  | { readonly code: 'cause-not-excluded'; readonly trace: OpenTrace; readonly ends: Ending }
   | {
       readonly code: 'service-overdue';
       readonly service: string;
@@ -98,6 +100,8 @@ function holdReasons(facts: FitnessFacts, now: number): Reason[] {
   }));
   for (const report of facts.reports.filter((each) => each.holds))
     reasons.push({ code: 'trouble-report', ends: report.holds ? 'read-report' : 'service' });
+  for (const trace of facts.traces ?? [])
+    reasons.push({ code: 'cause-not-excluded', trace, ends: 'exclude-cause' });
   if (facts.assessment) reasons.push({ code: 'on-offer', ends: 'assessment-decision' });
   for (const incident of facts.incidents ?? [])
     reasons.push({ code: 'incident', incident, ends: 'incident-check' });

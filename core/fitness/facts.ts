@@ -46,6 +46,14 @@ export interface TroubleReport {
   readonly holds: boolean;
 }
 
+/** A search for a cause in which causes that stop the bike are not excluded. */
+export interface OpenTrace {
+  readonly id: string;
+  readonly name: string;
+  /** The names of those causes, the likeliest first. */
+  readonly causes: readonly string[];
+}
+
 /** A service with a day it falls due on, or fell due. */
 export interface DueService {
   readonly service: string;
@@ -77,6 +85,8 @@ export interface FitnessFacts {
   readonly validUntil: number | null;
   readonly reports: readonly TroubleReport[];
   readonly services: readonly DueService[];
+  /** Absent on rows from before there were any. */
+  readonly traces?: readonly OpenTrace[] | undefined;
   /** Looks asked for later. They say nothing of fitness: what they find does. Absent on rows from before there were any. */
   readonly timedRechecks?: readonly TimedRecheck[] | undefined;
   /** What happened to it and nobody has looked it over for. Absent on rows from before there were any. */

@@ -1,6 +1,6 @@
 import { isStopNow, type Finding } from '@cadre/core/findings';
 import { needsHold } from './evaluate';
-import type { FitnessFacts } from './facts';
+import type { FitnessFacts, OpenTrace } from './facts';
 
 export type ReleaseBlock =
   | { readonly code: 'not-repaired' | 'not-rechecked'; readonly finding: Finding }
@@ -8,6 +8,7 @@ export type ReleaseBlock =
   | { readonly code: 'repair-open' }
   | { readonly code: 'draft-stop'; readonly words: string }
   | { readonly code: 'report-unread' }
+  | { readonly code: 'cause-not-excluded'; readonly trace: OpenTrace }
   | { readonly code: 'on-offer' };
 
 export interface ReleaseReadiness {
@@ -31,6 +32,7 @@ export function releaseReadiness(facts: FitnessFacts, now: number): ReleaseReadi
   if (facts.repairs.length > 0) blocks.push({ code: 'repair-open' });
   for (const draft of facts.draftStops) blocks.push({ code: 'draft-stop', words: draft.words });
   if (facts.reports.some((report) => report.holds)) blocks.push({ code: 'report-unread' });
+  for (const trace of facts.traces ?? []) blocks.push({ code: 'cause-not-excluded', trace });
   if (facts.assessment) blocks.push({ code: 'on-offer' });
   return { held: facts.holds.length > 0 || needsHold(facts, now), blocks };
 }

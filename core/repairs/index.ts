@@ -1,6 +1,7 @@
 export { readyTimes, type Bench, type BenchJob, type BenchPlace, type BenchReason } from './bench';
 export { benchOrder } from './bench-order';
 export { costsOf, type CostedRepair, type CostRow, type UsedPart } from './costs';
+export type { TightenedJoint } from './tightened';
 export { departures } from './departures';
 export { judgeRecheck, needingSecondPerson } from './judge-recheck';
 export { jobMinutes } from './job-minutes';

@@ -6,5 +6,6 @@ export { causesOfFault } from './causes';
 export { shippedServices } from './services';
 export { BUILT_OTHERWISE } from './built-otherwise';
 export { walkChecklists } from './walk';
-export { TRACES } from './traces';
+export { TRACES, TRACES_BY_AREA, type TraceArea } from './traces';
+export { GUIDES } from './guides';
 export { trailCards } from './trail-help';

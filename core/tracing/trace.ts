@@ -1,4 +1,5 @@
 import type { Rule } from '@cadre/core/catalogue';
+import type { RecordRule } from './record';
 
 /** Where a cause is found and written down: a fault of the catalogue. */
 interface CausePlace {
@@ -37,6 +38,8 @@ export interface TraceQuestion {
   readonly caution?: string;
   readonly likelihoods: Readonly<Record<string, Likelihood>>;
   readonly applies?: Rule;
+  /** What of a bike's record answers it without asking; the first that speaks. */
+  readonly record?: readonly RecordRule[];
 }
 
 /** The search for the cause of one symptom. */

@@ -39,6 +39,8 @@ import { serviceRoutes } from '@cadre/server/services';
 import { timedRechecksRoutes } from '@cadre/server/timed-rechecks';
 import { wallRoutes } from '@cadre/server/wall';
 import { torqueRoutes } from '@cadre/server/torque';
+import { equipmentRoutes } from '@cadre/server/equipment';
+import { tracingRoutes } from '@cadre/server/tracing';
 import { wearRoutes } from '@cadre/server/wear';
 import { QUIET_KINDS } from './features';
 import { createServices, type Services } from './services';
@@ -74,6 +76,8 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   }),
   ...outingsRoutes(services.outings),
   ...kitRoutes(services.kit),
+  ...equipmentRoutes(services.equipment),
+  ...tracingRoutes(services.tracing),
   ...labelsRoutes({ ...deps, ...services }),
   ...reportsRoutes(services.reports),
   ...dayPlanRoutes(services.dayPlans),

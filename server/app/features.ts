@@ -10,7 +10,9 @@ import { fitnessFeature, gatherFacts as gather, projectorOf, type BikeFeature } 
 import { fleetFeature } from '@cadre/server/fleet';
 import { assessmentFeature } from '@cadre/server/assessments';
 import { incidentsFeature } from '@cadre/server/incidents';
+import { equipmentFeature } from '@cadre/server/equipment';
 import { kitFeature } from '@cadre/server/kit';
+import { tracingFeature } from '@cadre/server/tracing';
 import { labelsFeature } from '@cadre/server/labels';
 import { reportsFeature } from '@cadre/server/reports';
 import { outingsFeature } from '@cadre/server/outings';
@@ -47,9 +49,11 @@ export const FEATURES: readonly BikeFeature[] = [
   labelsFeature,
   wearFeature,
   timedRechecksFeature,
+  equipmentFeature,
   servicesFeature,
   assessmentFeature,
   reportsFeature,
+  tracingFeature,
   roundsFeature,
   dayPlanFeature,
   campaignFeature,

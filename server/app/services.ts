@@ -24,6 +24,7 @@ import { Groups } from '@cadre/server/schedule';
 import { Setup } from '@cadre/server/setup';
 import { SimilarFaults } from '@cadre/server/similar-faults';
 import { UnusualRecords } from '@cadre/server/unusual-records';
+import { Equipment } from '@cadre/server/equipment';
 import { Kit, kitPartNeeds } from '@cadre/server/kit';
 import { Labels } from '@cadre/server/labels';
 import { forgetRates, problemOnReturn, Reports, takeQueued } from '@cadre/server/reports';
@@ -32,6 +33,7 @@ import { BikeServices, odometerOnReturn } from '@cadre/server/services';
 import { TimedRechecks } from '@cadre/server/timed-rechecks';
 import { Walls } from '@cadre/server/wall';
 import { Torque } from '@cadre/server/torque';
+import { Tracing } from '@cadre/server/tracing';
 import { Wear } from '@cadre/server/wear';
 import { projector, TAKEN } from './features';
 
@@ -72,6 +74,8 @@ export function createServices(
       problem: problemOnReturn,
     }),
     kit: new Kit(source, log.for(), now),
+    equipment: new Equipment(source, log.for()),
+    tracing: new Tracing(source, log.for(), now),
     labels: new Labels(source, log.for(), now),
     reports,
     async takeWaitingReports(): Promise<void> {

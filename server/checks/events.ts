@@ -50,6 +50,8 @@ export interface CheckEvents {
     /** Why a complete check on a checklist that clears does not clear the bike. */
     clearsNot?: ClearsNot;
     hasty: boolean;
+    /** The marks measured with an instrument of the register, where any were. */
+    byInstrument?: readonly string[];
     /** The questions that rest on an earlier pass, by its mark: answered by name, not by a look of this check. */
     rests?: readonly { question: string; markId: string }[];
     /** What the checklist would ask but the build rules out, each with the clause that does. */

@@ -11,7 +11,7 @@ import {
   type PolicyVersion,
   type ChecklistVersion,
 } from '@cadre/core/catalogue';
-import { resolveMarks, isHasty, markedUnasked } from '@cadre/core/checks';
+import { resolveMarks, isHasty, markedUnasked, type Mark } from '@cadre/core/checks';
 import { askedOf } from '@cadre/core/exposure';
 import { judgeCheck, withStops, type Finding } from '@cadre/core/findings';
 import { CHECKPOINTS } from '@cadre/core/shipped';
@@ -128,6 +128,7 @@ export async function judgeSigned(
       validUntil: judgement.complete && stands && !not ? until : null,
       ...(not ? { clearsNot: not } : {}),
       hasty: isHasty(marks, asked.length, policy.hasteSecondsEach),
+      ...byInstrument(marks),
       ...(exposure ? { rests: rests.map(({ key, markId }) => ({ question: key, markId })) } : {}),
       ruledOut: ruledOutOf(checklist, fitted).map((each) => ({
         question: each.question.key,
@@ -204,4 +205,10 @@ async function recheckedFindings(
     }),
   );
   return judged.filter((finding) => !changed.some((each) => each.id === finding.id));
+}
+
+/** Which marks were measured with an instrument of the register, where any were. */
+function byInstrument(marks: readonly Mark[]): { byInstrument?: readonly string[] } {
+  const ids = marks.filter((mark) => mark.reading?.instrumentId).map(({ id }) => id);
+  return ids.length > 0 ? { byInstrument: ids.sort() } : {};
 }

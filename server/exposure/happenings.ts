@@ -32,6 +32,11 @@ const SAYS: Readonly<Record<string, Happening['what'] | 'moved' | 'repaired' | '
   'repair.done': 'repaired',
   'service.done': 'serviced',
   'incident.reported': 'incident',
+  'trace.saved': null,
+  'trace.ended': null,
+  'trace.proved': null,
+  'trace.closed': null,
+  'puncture.recorded': null,
 };
 
 interface Entry {

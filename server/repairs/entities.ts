@@ -1,7 +1,6 @@
 import type { Touched } from '@cadre/core/catalogue';
 import { EntitySchema } from 'typeorm';
-import type { Joint } from '@cadre/core/fleet';
-import type { RepairPlan, UsedPart } from '@cadre/core/repairs';
+import type { RepairPlan, TightenedJoint, UsedPart } from '@cadre/core/repairs';
 import { json, key, moment, uuid, whole, word } from '@cadre/server/platform/database';
 
 export interface RepairRow {
@@ -19,7 +18,7 @@ export interface RepairRow {
   recheckCheckId: string | null;
   plan: RepairPlan;
   used: readonly UsedPart[];
-  torques: readonly { joint: Joint; newtonMetres: number }[];
+  torques: readonly TightenedJoint[];
 }
 export const repairEntity = new EntitySchema<RepairRow>({
   name: 'repair',

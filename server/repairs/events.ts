@@ -1,7 +1,6 @@
 import type { Touched } from '@cadre/core/catalogue';
 import type { Finding } from '@cadre/core/findings';
-import type { Joint } from '@cadre/core/fleet';
-import { type RepairPlan, type UsedPart, NO_PLAN } from '@cadre/core/repairs';
+import { type RepairPlan, type TightenedJoint, type UsedPart, NO_PLAN } from '@cadre/core/repairs';
 import { IsNull } from 'typeorm';
 import { saveFindings } from '@cadre/server/findings';
 import { holdEntity } from '@cadre/server/fitness';
@@ -22,7 +21,7 @@ export interface RepairEvents {
     minutes: number | null;
     /** Absent in entries from before there was a stock. */
     used?: readonly UsedPart[];
-    torques?: readonly { joint: Joint; newtonMetres: number }[];
+    torques?: readonly TightenedJoint[];
   };
   /** Its part is not on the bike any more. `settles`: the repair whose last question it was. */
   'finding.closed': { bikeId: string; finding: Finding; reason: string; settles: string | null };

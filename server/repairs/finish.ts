@@ -93,7 +93,8 @@ async function refuseOverTorque(
   const measured = (await measuredBikes(tx, [bike])).get(bikeId);
   if (!measured) return;
   const card = torqueCard(measured, await policyOnBike(tx, bike, at));
-  for (const [index, { joint, newtonMetres }] of torques.entries()) {
+  for (const [index, { joint, newtonMetres: left, pulls = [] }] of torques.entries()) {
+    const newtonMetres = Math.max(left, ...pulls);
     const most = card
       .filter((row) => row.joint === joint)
       .flatMap((row) => row.stated)

@@ -26,7 +26,7 @@ import { photoEntity, type PhotoEvents } from '@cadre/server/photos';
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { reportEntity, reportPhotoEntity, type ReportRow } from './entities';
 import type { ReportEvents } from './events';
-import { findingOf, zoneOfQuestion } from './finding-of';
+import { findingOfFault, zoneOfQuestion } from '@cadre/server/findings';
 import { forgetRidersBefore, openRiderName, sealRiderName } from './rider-name';
 
 type Events = ReportEvents & PhotoEvents;
@@ -209,7 +209,7 @@ export class Reports {
       const { policy } = await currentPolicy(tx);
       const { findings: open } = await factsOf(tx, bikeId);
       const by = { open, policy, by: actor.id, at: this.now(), note, newId };
-      const finding = findingOf({ checkpoint, position, fault, severity }, by);
+      const finding = findingOfFault({ checkpoint, position, fault, severity }, by);
       return [
         ...(await this.photoOfFinding(tx, id, {
           bikeId,

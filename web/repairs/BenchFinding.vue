@@ -9,6 +9,7 @@ import { SimilarFaults } from '@cadre/web/findings';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { FindingPhotos } from '@cadre/web/photos';
+import { ActButton } from '@cadre/web/ui';
 import FindingActs from './FindingActs.vue';
 import { STATE_WORDS } from './wording';
 import * as t from './messages';
@@ -24,6 +25,10 @@ const emit = defineEmits<{
 const fleet = useFleet();
 const session = useSession();
 const now = useNow();
+const place = computed(() => {
+  const { checkpoint, fault, position } = props.finding;
+  return { bike: props.bike.tag, checkpoint, fault, ...(position === 'only' ? {} : { at: position }) };
+});
 const stops = computed(() => isStopNow(props.finding, now.value));
 </script>
 
@@ -53,6 +58,26 @@ const stops = computed(() => isStopNow(props.finding, now.value));
         </p>
         <p v-if="finding.state === 'open' || finding.state === 'in-work'" class="mt-1">
           <span class="text-soft">{{ t.nextStep }}</span> {{ finding.words.doNext }}
+        </p>
+        <p v-if="finding.state !== 'closed'" class="flex flex-wrap gap-x-5">
+          <ActButton
+            kind="quiet"
+            class="!px-0"
+            :to="{ name: 'guides', params: { guide: '' }, query: place }"
+            data-finding-guide
+            >{{ t.repairGuide }}</ActButton
+          >
+          <ActButton
+            kind="quiet"
+            class="!px-0"
+            :to="{
+              name: 'tracing',
+              params: { trace: '' },
+              query: { ...place, from: 'finding', id: finding.id },
+            }"
+            data-finding-cause
+            >{{ t.findCause }}</ActButton
+          >
         </p>
         <FindingPhotos :bike-id="bike.id" :finding="finding" />
         <SimilarFaults v-if="stops || finding.severity === 'soon'" :finding-id="finding.id" />

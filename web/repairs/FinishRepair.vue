@@ -7,13 +7,12 @@ import type { FieldIssue } from '@cadre/core/errors';
 import type { Finding } from '@cadre/core/findings';
 import { positionsOfTouch, TOUCHES, type Touched } from '@cadre/core/catalogue';
 import { canTouch } from '@cadre/core/repairs';
-import { POSITION_WORDS } from '@cadre/web/words';
+import { POSITION_WORDS, TOUCH_WORDS } from '@cadre/web/words';
 import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
 import { FINISH_FORM } from './finish-key';
 import { sameTouch, useFinishForm, type Done } from './finish-form';
 import TorquedJoints from './TorquedJoints.vue';
 import UsedParts from './UsedParts.vue';
-import { TOUCH_WORDS } from './wording';
 import * as t from './messages';
 
 /** Done: what was done for each finding, the parts it took, what it touched, what it was tightened to. The usual is ticked already. */

@@ -8,14 +8,13 @@ import type { StockItem } from '@cadre/contract/parts';
 import type { Repair, RepairPlan as Plan } from '@cadre/contract/repairs';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { JOINT_WORDS } from '@cadre/web/words';
+import { JOINT_WORDS, TOUCH_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton } from '@cadre/web/ui';
 import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import RepairPlan from './RepairPlan.vue';
-import { TOUCH_WORDS } from './wording';
 import * as t from './messages';
 
 /** One repair: planned, in work, done, waiting to be looked at again. */

@@ -11,7 +11,8 @@ import { NO_PLAN } from '@cadre/core/repairs';
 import { findingLike } from '@cadre/test-world/core';
 import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
-import { blockWords, TOUCH_WORDS } from './wording';
+import { TOUCH_WORDS } from '@cadre/web/words';
+import { blockWords } from './wording';
 
 const router = createRouter({
   history: createMemoryHistory(),

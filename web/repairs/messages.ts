@@ -245,22 +245,6 @@ export const finishedRepair = message('the finished repair');
 export const costs = message('Costs');
 
 // wording
-export const wheelRemoved = message('Wheel removed');
-export const tyreTubeRemoved = message('Tyre or tube removed');
-export const tyreDeflated = message('Tyre deflated');
-export const wheelTrued = message('Wheel trued');
-export const hubBearingsAdjusted = message('Hub bearings adjusted');
-export const brakeRepairedAdjusted = message('Brake repaired or adjusted');
-export const stemHeadset = message('Stem or headset');
-export const barLeversGrips = message('Bar, levers or grips');
-export const cranksPedals = message('Cranks or pedals');
-export const chainSprockets = message('Chain or sprockets');
-export const gearsAdjusted = message('Gears adjusted');
-export const saddlePost = message('Saddle or post');
-export const rearSuspension = message('Rear suspension');
-export const suspensionFork = message('Suspension fork');
-export const batteryMotorWiring = message('Battery, motor, wiring');
-export const accessories = message('Accessories');
 export const toRepair = message('to repair');
 export const inRepair2 = message('in repair');
 export const repairedRecheck = message('repaired, to recheck');
@@ -296,3 +280,5 @@ export const deletedBike = message('deleted');
 
 // BenchReasons
 export const openTheCheck = message('Open the check');
+export const excludeCauses = message('Exclude the cause: {causes}');
+export const repairGuide = message('Repair guide');

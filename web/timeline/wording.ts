@@ -41,6 +41,12 @@ function plainKind(kind: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
+/** A search by its key, in words: its own names are in the catalogue, which the timeline does without. */
+const traceNamed = (key: unknown): string => {
+  const words = text(key).replace(/-/g, ' ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
 /** Why a complete check did not clear its bike. */
 const NOT_CLEARED: { readonly [C in ClearsNot['code']]: (not: ClearsNot) => string } = {
   'asks-nothing': () => t.doesNotClearBike,
@@ -119,6 +125,23 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       const { kind, note } = (body.incident ?? {}) as Body;
       return say(INCIDENT_WORDS[text(kind) as IncidentKind] ?? t.incident, text(note), 'strong');
     }
+    case 'trace.saved':
+      return say(t.searchSaved, traceNamed(body.trace), 'quiet');
+    case 'trace.ended': {
+      const result = { 'handed-over': t.handedOver, 'not-found': t.noCauseFound }[text(body.result)];
+      const finding = body.finding as Body | null;
+      return say(
+        t.searchEnded,
+        [traceNamed(body.trace), result ?? (finding ? faultsOf([finding]) : '')].join(' · '),
+        'strong',
+      );
+    }
+    case 'trace.proved':
+      return say(body.gone ? t.repairEndedSymptom : t.symptomStillThere, traceNamed(body.trace), 'strong');
+    case 'trace.closed':
+      return say(t.searchClosed, [traceNamed(body.trace), text(body.reason)].join(' · '), 'strong');
+    case 'puncture.recorded':
+      return say(t.punctureRecorded, t.atHour({ hour: String(body.hour) }), 'quiet');
     case 'photo.added':
       return say(t.photoTaken, text(body.checkpoint).replace(/-/g, ' '), 'quiet');
     case 'service.done':

@@ -10,6 +10,10 @@ const props = defineProps<{
   answers: TraceAnswers;
   likely: readonly LikelyCause[];
   notExcluded: ReadonlySet<string>;
+  /** Causes whose repair did not end the symptom. */
+  refuted: readonly string[];
+  /** How often each was proved by its repair in this program. */
+  counts: ReadonlyMap<string, number>;
 }>();
 const open = ref<string | null>(null);
 const percent = (chance: number): number => Math.round(chance * 100);
@@ -56,6 +60,12 @@ const reasons = (cause: string): readonly string[] =>
           >
         </span>
       </button>
+      <p v-if="counts.get(cause.key)" class="px-3 pb-1.5 text-[0.95rem] text-soft" data-proved>
+        {{ t.provedHere({ count: counts.get(cause.key) ?? 0 }) }}
+      </p>
+      <p v-if="refuted.includes(cause.key)" class="px-3 pb-1.5 text-[0.95rem] text-soft">
+        {{ t.repairDidNotHelp }}
+      </p>
       <div v-if="open === cause.key" class="space-y-1 px-3 pb-2 leading-snug">
         <p>{{ cause.repair }}</p>
         <p v-for="reason in reasons(cause.key)" :key="reason" class="text-soft">{{ reason }}</p>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { TraceQuestion, TraceState } from '@cadre/core/tracing';
-import { ActButton } from '@cadre/web/ui';
+import { ActButton, SelectField } from '@cadre/web/ui';
 import * as t from './messages';
 
 /** Where the search came out: what to do, who goes on, and what has to be excluded before anybody rides. */
-const props = defineProps<{ state: TraceState; bikeId: string | null }>();
-const emit = defineEmits<{ ask: [question: TraceQuestion] }>();
+const props = defineProps<{ state: TraceState; mayRecord: boolean; busy: boolean }>();
+const emit = defineEmits<{
+  ask: [question: TraceQuestion];
+  end: [result: 'finding' | 'handed-over' | 'not-found', cause: string | null];
+}>();
 const head = computed(() => {
   const { state } = props;
   if (state.state === 'found') return t.foundCause({ cause: state.cause.name });
@@ -22,6 +25,13 @@ const others = computed(() => {
   return props.state.notExcluded.filter(({ key }) => key !== first).map(({ name }) => name);
 });
 const stops = computed(() => props.state.notExcluded.length > 0);
+const picked = ref('');
+const choices = computed(() =>
+  props.state.likely
+    .filter(({ chance }) => chance >= 0.01)
+    .map(({ cause }) => ({ value: cause.key, label: cause.name })),
+);
+const cause = computed(() => picked.value || (props.state.likely[0]?.cause.key ?? ''));
 </script>
 
 <template>
@@ -43,8 +53,33 @@ const stops = computed(() => props.state.notExcluded.length > 0);
         >
       </div>
     </div>
-    <ActButton v-if="bikeId" kind="main" :to="{ name: 'stand', params: { bikeId } }" data-to-stand>{{
-      t.toStand
-    }}</ActButton>
+    <div v-if="mayRecord" class="flex flex-wrap items-end gap-2">
+      <SelectField
+        v-if="state.state !== 'found'"
+        :model-value="cause"
+        class="w-64 max-sm:w-full"
+        :label="t.causeToRecord"
+        :options="choices"
+        data-cause-to-record
+        @update:model-value="(value: string) => (picked = value)"
+      />
+      <ActButton
+        :kind="state.state === 'mechanic' ? 'plain' : 'main'"
+        :disabled="busy"
+        data-record-finding
+        @click="emit('end', 'finding', cause)"
+        >{{ t.recordFinding }}</ActButton
+      >
+      <ActButton
+        :kind="state.state === 'mechanic' ? 'main' : 'plain'"
+        :disabled="busy"
+        data-hand-over
+        @click="emit('end', 'handed-over', null)"
+        >{{ t.handOverToWorkshop }}</ActButton
+      >
+      <ActButton kind="quiet" :disabled="busy" data-not-found @click="emit('end', 'not-found', null)">{{
+        t.endWithoutCause
+      }}</ActButton>
+    </div>
   </section>
 </template>

@@ -1,38 +1,43 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { plain } from '@cadre/core/fleet';
 import { TRACES } from '@cadre/core/shipped';
-import { asksWhichEnd, type TraceQuestion } from '@cadre/core/tracing';
+import { asksWhichEnd, TRACE_ORIGINS, type TraceQuestion } from '@cadre/core/tracing';
 import { useFleet } from '@cadre/web/fleet';
-import { ActButton, ChoiceChips, SelectField, TextField } from '@cadre/web/ui';
+import { useSession } from '@cadre/web/people';
+import { ActButton, ChoiceChips, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import CauseList from './CauseList.vue';
+import EndedSearch from './EndedSearch.vue';
+import GivenAnswers from './GivenAnswers.vue';
+import PunctureLedger from './PunctureLedger.vue';
 import QuestionCard from './QuestionCard.vue';
+import RecordedAnswers from './RecordedAnswers.vue';
 import TraceEnd from './TraceEnd.vue';
+import TraceList from './TraceList.vue';
+import { useSharedTraces } from './use-shared-traces';
 import { useTrace, type TracePosition } from './use-trace';
 import * as t from './messages';
 
-/** From what one notices to its cause, a question at a time. Nothing here is written into a bike’s record. */
+/** From what one notices to its cause, a question at a time. On a bike it is saved as it goes, so that another person can go on. */
 const props = defineProps<{ trace?: string }>();
 const fleet = useFleet();
+const session = useSession();
 const route = useRoute();
 const router = useRouter();
+const refusal = useRefusal();
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
-const sought = ref('');
-const shown = computed(() => {
-  const tokens = plain(sought.value).split(' ').filter(Boolean);
-  return TRACES.filter(({ name, seeks }) => {
-    const text = plain([name, ...seeks].join(' '));
-    return tokens.every((token) => text.includes(token));
-  });
-});
+const asks = (key: string): string => {
+  const value = route.query[key];
+  return typeof value === 'string' ? value : '';
+};
 const chosen = computed(() => TRACES.find(({ key }) => key === props.trace) ?? null);
-const tag = computed(() => (typeof route.query['bike'] === 'string' ? route.query['bike'] : ''));
+const tag = computed(() => asks('bike'));
 const bike = computed(() => fleet.bikes.find((each) => each.tag === tag.value) ?? null);
+const timeZone = computed(() => fleet.siteById.get(bike.value?.siteId ?? '')?.timeZone);
 const position = computed((): TracePosition => {
-  const at = route.query['at'];
+  const at = chosen.value?.at ?? asks('at');
   return at === 'front' || at === 'rear' ? at : 'only';
 });
 const change = (query: Record<string, string>): void =>
@@ -49,53 +54,76 @@ const POSITIONS = [
   { value: 'rear', label: t.rear },
 ] as const;
 const hasEnds = computed(() => chosen.value !== null && asksWhichEnd(chosen.value));
+const shared = useSharedTraces(() => bike.value);
 const inHand = useTrace(
   () => chosen.value ?? (TRACES[0] as (typeof TRACES)[number]),
   () => bike.value,
   () => position.value,
+  shared,
+  {
+    origin: () => {
+      const kind = TRACE_ORIGINS.find((each) => each === asks('from')) ?? 'symptom';
+      return { kind, id: asks('id') || null };
+    },
+    maySave: () => session.may('mark'),
+  },
 );
-const { fits, answers, state } = inHand;
+const { fits, given, answers, state, run, recorded } = inHand;
+const ended = computed(() => (run.value && run.value.state !== 'open' ? run.value : null));
 /** A question asked for by hand, before what would be asked next. */
 const asked = ref<TraceQuestion | null>(null);
 watch([chosen, bike, position], () => (asked.value = null));
+const question = (key: string): TraceQuestion | null =>
+  inHand.trace.value.questions.find((each) => each.key === key) ?? null;
+/** Heard at a place: that is answered, and when it is heard is asked next. */
+watch(
+  chosen,
+  (trace) => {
+    const place = Number.parseInt(asks('place'), 10);
+    if (trace?.key !== 'noise-by-place' || Number.isNaN(place) || given.value.has('place')) return;
+    void refusal.run(() => inHand.answer('place', place));
+    asked.value = question('when');
+  },
+  { immediate: true },
+);
 const current = computed(
   () => asked.value ?? (state.value.state === 'asking' ? state.value.next.question : null),
 );
 const notExcluded = computed(() => new Set(state.value.notExcluded.map(({ key }) => key)));
-const given = computed(() =>
-  [...answers.value].flatMap(([key, answer]) => {
-    const question = inHand.trace.value.questions.find((each) => each.key === key);
-    const said = answer === null ? t.cannotTell : (question?.answers[answer] ?? '');
-    return question ? [{ question, said }] : [];
-  }),
-);
-function answer(said: number | null): void {
-  if (current.value) inHand.answer(current.value.key, said);
+async function answer(said: number | null): Promise<void> {
+  const key = current.value?.key;
   asked.value = null;
+  if (key) await refusal.run(() => inHand.answer(key, said));
 }
+const takeBack = (key: string): Promise<boolean> => refusal.run(() => inHand.takeBack(key));
+const clear = (): Promise<boolean> => refusal.run(() => inHand.clear());
+const end = (result: 'finding' | 'handed-over' | 'not-found', cause: string | null): Promise<boolean> =>
+  refusal.run(async () => {
+    await inHand.sync();
+    // Nothing was answered by hand: it is begun here, by its end.
+    const own = run.value ?? (await shared.save(null, inHand.said()));
+    await shared.end(own, { result, cause, severity: null, note: '' });
+    if (result === 'handed-over' && bike.value)
+      await router.push({ name: 'trace-sheet', params: { bikeId: bike.value.id, runId: own.id } });
+  });
+const onRun = (act: (of: NonNullable<typeof run.value>) => Promise<void>): Promise<boolean> =>
+  refusal.run(async () => {
+    if (run.value) await act(run.value);
+  });
+const mayRecord = computed(() => bike.value !== null && session.may('mark'));
+const counts = computed(
+  () =>
+    new Map(
+      shared.proved.value
+        .filter((each) => each.trace === props.trace)
+        .map((each) => [each.cause, each.count]),
+    ),
+);
 </script>
 
 <template>
   <main class="mx-auto max-w-6xl space-y-4 px-4 pb-16 pt-3 max-sm:px-2" data-tracing>
-    <template v-if="!chosen">
-      <h1 class="sturdy text-2xl">{{ t.findCause }}</h1>
-      <p class="text-soft">{{ t.intro }}</p>
-      <TextField v-model="sought" class="max-w-xl" :label="t.search" maxlength="60" data-seek />
-      <p v-if="shown.length === 0" role="status">{{ t.noneMatches }}</p>
-      <ul class="grid grid-cols-[repeat(auto-fill,minmax(16rem,1fr))] gap-2">
-        <li v-for="each in shown" :key="each.key" class="flex">
-          <RouterLink
-            :to="{ name: 'tracing', params: { trace: each.key }, query: route.query }"
-            class="flex min-h-16 grow flex-col justify-center rounded-md border-2 border-line bg-plate px-3 py-1.5 leading-tight hover:border-act"
-            :data-symptom="each.key"
-            ><span class="font-semibold">{{ each.name }}</span
-            ><span class="text-[0.95rem] text-soft">{{
-              t.causesCount({ count: each.causes.length })
-            }}</span></RouterLink
-          >
-        </li>
-      </ul>
-    </template>
+    <TraceList v-if="!chosen" :bike="bike" :runs="shared.runs.value" />
     <template v-else>
       <header class="flex flex-wrap items-end gap-x-4 gap-y-2">
         <h1 class="sturdy mr-auto text-2xl leading-tight">{{ chosen.name }}</h1>
@@ -115,40 +143,54 @@ function answer(said: number | null): void {
           @toggle="(at) => change({ at })"
         />
       </header>
+      <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
       <p v-if="!fits" role="status" class="text-lg">{{ t.notHere }}</p>
       <div v-else class="grid items-start gap-5 lg:grid-cols-[1fr_24rem]">
         <div class="min-w-0 space-y-4">
-          <QuestionCard v-if="current" :key="current.key" :question="current" @answer="answer" />
+          <EndedSearch
+            v-if="ended && bike"
+            :run="ended"
+            :trace="inHand.trace.value"
+            :bike="bike"
+            :busy="refusal.busy.value"
+            @prove="(gone) => onRun((of) => shared.prove(of, gone))"
+            @close="(reason) => onRun((of) => shared.close(of, reason))"
+          />
+          <QuestionCard v-else-if="current" :key="current.key" :question="current" @answer="answer" />
           <TraceEnd
             v-else
             :state="state"
-            :bike-id="bike?.id ?? null"
-            @ask="(question) => (asked = question)"
+            :may-record="mayRecord"
+            :busy="refusal.busy.value"
+            @ask="(each) => (asked = each)"
+            @end="end"
           />
-          <section v-if="given.length" aria-labelledby="trace-given">
-            <h2 id="trace-given" class="sturdy text-lg">{{ t.answered }}</h2>
-            <ul class="divide-y divide-line">
-              <li
-                v-for="{ question, said } in given"
-                :key="question.key"
-                class="flex items-center gap-3 py-1"
-                :data-given="question.key"
-              >
-                <span class="min-w-0 grow leading-snug"
-                  >{{ question.text }} <strong>{{ said }}</strong></span
-                >
-                <ActButton
-                  kind="quiet"
-                  class="shrink-0"
-                  :aria-label="`${t.takeBack}: ${question.text}`"
-                  @click="inHand.takeBack(question.key)"
-                  >{{ t.takeBack }}</ActButton
-                >
-              </li>
-            </ul>
-          </section>
+          <PunctureLedger
+            v-if="chosen.key === 'flat-again' && bike && shared.record.value && session.may('mark')"
+            :punctures="shared.record.value.punctures"
+            :position="position === 'front' ? 'front' : 'rear'"
+            :time-zone="timeZone"
+            :add="shared.puncture"
+          />
+          <RecordedAnswers
+            v-if="recorded.length"
+            :trace="inHand.trace.value"
+            :recorded="recorded"
+            :time-zone="timeZone"
+            :locked="ended !== null"
+            @ask="(each) => (asked = each)"
+          />
+          <GivenAnswers
+            v-if="given.size"
+            :trace="inHand.trace.value"
+            :given="given"
+            :locked="ended !== null"
+            :unsynced="inHand.unsynced.value"
+            :synced="run !== null"
+            @take-back="takeBack"
+          />
           <div class="flex flex-wrap gap-2">
-            <ActButton v-if="given.length" data-start-again @click="inHand.clear()">{{
+            <ActButton v-if="given.size && !ended" data-start-again @click="clear">{{
               t.startAgain
             }}</ActButton>
             <ActButton :to="{ name: 'tracing', params: { trace: '' }, query: route.query }">{{
@@ -163,6 +205,8 @@ function answer(said: number | null): void {
             :answers="answers"
             :likely="state.likely"
             :not-excluded="notExcluded"
+            :refuted="run?.refuted ?? []"
+            :counts="counts"
           />
         </section>
       </div>

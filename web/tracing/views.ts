@@ -13,4 +13,11 @@ export const tracingViews: readonly RouteRecordRaw[] = [
       under: 'tools',
     },
   },
+  {
+    path: '/bikes/:bikeId/searches/:runId/sheet',
+    name: 'trace-sheet',
+    component: () => import('./HandOverView.vue'),
+    props: true,
+    meta: { title: t.handOverTitle, under: 'tools' },
+  },
 ];

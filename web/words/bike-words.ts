@@ -49,6 +49,7 @@ export const ENDING_WORDS: Record<Ending, string> = {
   'co-sign': t.askExperiencedPersonCo,
   'ride-out': t.doRideOutCheck,
   'read-report': t.readReport,
+  'exclude-cause': t.excludeCauseOrClose,
   service: t.doService,
   'repair-in-time': t.repairBeforeLimit,
   'look-every-time': t.checkEveryInspection,
@@ -161,6 +162,12 @@ export function reasonWords(
       };
     case 'trouble-report':
       return { what: t.riderReportedProblem, detail: t.notReadYet, ends };
+    case 'cause-not-excluded':
+      return {
+        what: t.causesNotExcluded({ causes: reason.trace.causes.join(', ') }),
+        detail: t.searchFor({ name: reason.trace.name }),
+        ends,
+      };
     case 'service-overdue':
       return {
         what: t.serviceOverdue({ service: reason.service }),

@@ -27,3 +27,4 @@ export {
 } from './fit/fit-words';
 export { ROLE_WORDS } from './role-words';
 export { CONDITION_WORDS, RETURN_WORDS } from './outing-words';
+export { TOUCH_WORDS } from './touch-words';

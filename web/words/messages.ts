@@ -310,3 +310,18 @@ export const saddleHighest = message('Saddle height at the minimum-insert mark')
 export const saddleAtFirstMark = message('Saddle height at the first mark of the post');
 export const forkPressureTable = message('Fork pressures, such as 60=480 80=620 (kg=kPa)');
 export const shockPressureTable = message('Shock pressures, such as 60=900 80=1200 (kg=kPa)');
+export const excludeCauseOrClose = message('Exclude the cause, or close the search with a reason');
+export const causesNotExcluded = message('Not excluded: {causes}');
+export const searchFor = message('Search for the cause: {name}');
+export const wheelRemoved = message('Wheel removed');
+export const tyreTubeRemoved = message('Tyre or tube removed');
+export const tyreDeflated = message('Tyre deflated');
+export const wheelTrued = message('Wheel trued');
+export const hubBearingsAdjusted = message('Hub bearings adjusted');
+export const brakeRepairedAdjusted = message('Brake repaired or adjusted');
+export const stemHeadset = message('Stem or headset');
+export const barLeversGrips = message('Bar, levers or grips');
+export const chainSprockets = message('Chain or sprockets');
+export const gearsAdjusted = message('Gears adjusted');
+export const suspensionFork = message('Suspension fork');
+export const batteryMotorWiring = message('Battery, motor, wiring');

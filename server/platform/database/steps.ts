@@ -438,6 +438,79 @@ const contamination: Step = {
   },
 };
 
+/** Searches for a cause, and holes in tubes. */
+const tracing: Step = {
+  name: 'Tracing',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS trace_run (
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      trace ${WORD} NOT NULL,
+      position ${WORD} NOT NULL,
+      origin LONGTEXT NOT NULL,
+      state ${WORD} NOT NULL,
+      answers LONGTEXT NOT NULL,
+      refuted LONGTEXT NOT NULL,
+      cause ${WORD} NULL,
+      result ${WORD} NULL,
+      findingId ${ID} NULL,
+      note VARCHAR(400) NOT NULL,
+      holding LONGTEXT NOT NULL,
+      proved TINYINT NOT NULL,
+      beganBy ${ID} NOT NULL,
+      beganAt ${MOMENT} NOT NULL,
+      changedBy ${ID} NOT NULL,
+      changedAt ${MOMENT} NOT NULL,
+      version INT NOT NULL,
+      PRIMARY KEY (id),
+      INDEX trace_run_bike (bikeId, beganAt),
+      INDEX trace_run_state (state, changedAt),
+      INDEX trace_run_proved (proved, trace),
+      CONSTRAINT trace_run_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT trace_run_state_known CHECK (state IN ('open','ended','closed')))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS puncture (
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      position ${WORD} NOT NULL,
+      hour INT NOT NULL,
+      cause ${WORD} NOT NULL,
+      at ${MOMENT} NOT NULL,
+      PRIMARY KEY (id),
+      INDEX puncture_bike (bikeId, at),
+      CONSTRAINT puncture_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT puncture_hour CHECK (hour BETWEEN 1 AND 12))`);
+  },
+};
+
+/** Tools and instruments, and what was measured with which. */
+const equipment: Step = {
+  name: 'Equipment',
+  async take(runner) {
+    await runner.query(`CREATE TABLE IF NOT EXISTS equipment (
+      id ${ID} NOT NULL,
+      siteId ${ID} NOT NULL,
+      tag VARCHAR(20) NOT NULL,
+      serial VARCHAR(40) NOT NULL,
+      fields LONGTEXT NOT NULL,
+      state LONGTEXT NOT NULL,
+      doubts LONGTEXT NOT NULL,
+      version INT NOT NULL,
+      PRIMARY KEY (id),
+      UNIQUE INDEX equipment_tag (tag),
+      CONSTRAINT equipment_of_site FOREIGN KEY (siteId) REFERENCES site (id))`);
+    await runner.query(`CREATE TABLE IF NOT EXISTS instrument_use (
+      id VARCHAR(80) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
+      equipmentId ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      what VARCHAR(140) NOT NULL,
+      typed VARCHAR(200) NOT NULL,
+      at ${MOMENT} NOT NULL,
+      PRIMARY KEY (id),
+      INDEX instrument_use_of (equipmentId, at),
+      INDEX instrument_use_bike (bikeId))`);
+  },
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -461,4 +534,6 @@ export const STEPS: readonly Step[] = [
   labelsAndReports,
   kit,
   contamination,
+  tracing,
+  equipment,
 ];

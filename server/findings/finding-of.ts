@@ -31,7 +31,7 @@ export function zoneOfQuestion({ at }: Pick<Checkpoint, 'at'>, position: Positio
 }
 
 /** A report as a finding: the one already open at that place, or a new one. Judged as if the question had failed in a check. */
-export function findingOf(
+export function findingOfFault(
   { checkpoint, position, fault, severity }: MadeOf,
   of: {
     readonly open: readonly Finding[];

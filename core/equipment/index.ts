@@ -1,0 +1,14 @@
+export { doubtfulUses, type UseOfInstrument } from './doubtful';
+export {
+  checkDueAt,
+  EQUIPMENT_KINDS,
+  instrumentOf,
+  standingOf,
+  type EquipmentFields,
+  type EquipmentKind,
+  type EquipmentStanding,
+  type EquipmentState,
+  type ReferenceCheck,
+} from './equipment';
+export { fieldProblems } from './field-problems';
+export { passesReference, permittedError } from './reference';

@@ -1,0 +1,3 @@
+export { equipmentFeature } from './feature';
+export { equipmentRoutes } from './routes';
+export { Equipment } from './service';

@@ -1,0 +1,3 @@
+export { tracingFeature } from './feature';
+export { tracingRoutes } from './routes';
+export { Tracing } from './service';
