@@ -50,6 +50,7 @@ const give = (question: Question, given: MarkGiven): void => void batch.mark(pro
         :key="opened.question.key"
         :question="opened.question"
         :build="row.bike.build"
+        :tag="row.bike.tag"
         :answer="row.answers.get(opened.question.key) ?? null"
         :others="row.asked"
         @mark="(given) => opened.question && give(opened.question, given)"

@@ -20,9 +20,17 @@ const props = defineProps<{
   answer: Answer | null;
   others: readonly Question[];
   build: Build;
+  /** The bike's tag: with it the search for a cause can be begun from here. */
+  tag?: string | undefined;
 }>();
 const emit = defineEmits<{ mark: [given: MarkGiven]; close: []; go: [question: Question] }>();
 
+const searchOf = computed(() => {
+  const { key, checkpoint, position } = props.question;
+  const at = position === 'front' || position === 'rear' ? { at: position } : {};
+  const query = { bike: props.tag ?? '', checkpoint: checkpoint.key, from: 'question', id: key, ...at };
+  return { name: 'tracing', params: { trace: '' }, query };
+});
 const own = computed(() => props.answer?.marks[0] ?? null);
 const picked = ref<Outcome | null>(props.answer?.outcome ?? null);
 const chosen = ref<MarkedFault[]>([...(own.value?.faults ?? [])]);
@@ -165,7 +173,8 @@ useKeys(
     />
     <slot />
     <HowToLook :question="question" />
-    <div class="flex justify-end">
+    <div class="flex flex-wrap justify-end gap-x-4">
+      <ActButton v-if="tag" kind="quiet" :to="searchOf" data-find-cause>{{ t.findCause }}</ActButton>
       <ActButton kind="quiet" @click="emit('close')">{{ t.closeRow2 }}</ActButton>
     </div>
   </div>

@@ -82,6 +82,7 @@ function toggle(): void {
     <ExceptionPanel
       :question="question"
       :build="bike.build"
+      :tag="bike.tag"
       :answer="answer"
       :others="draft.stations.value.flatMap((each) => each.questions)"
       @mark="(mark) => stand.mark(question, mark)"

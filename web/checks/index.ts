@@ -19,5 +19,6 @@ export { OUTCOME_WORDS } from './wording';
 export const BikeChecks = defineAsyncComponent(() => import('./BikeChecks.vue'));
 export const ExceptionPanel = defineAsyncComponent(() => import('./ExceptionPanel.vue'));
 export const HowToLook = defineAsyncComponent(() => import('./HowToLook.vue'));
+export const ClockDial = defineAsyncComponent(() => import('./ClockDial.vue'));
 export const ReadingField = defineAsyncComponent(() => import('./ReadingField.vue'));
 export const ServiceMarks = defineAsyncComponent(() => import('./ServiceMarks.vue'));

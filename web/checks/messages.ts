@@ -313,3 +313,4 @@ export const nothingSinceThenCanHave = message(
   'Nothing that can cause these faults has happened since. If you are not sure, ask them too.',
 );
 export const notAskedPassedBy = message('Not asked: passed by {name}, {when}');
+export const findCause = message('Find the cause');

@@ -94,6 +94,16 @@ const close = (): Promise<boolean> =>
           t.makeFinding
         }}</ActButton>
         <ActButton data-close-report @click="doing = 'close'">{{ t.closeReport }}</ActButton>
+        <ActButton
+          kind="quiet"
+          :to="{
+            name: 'tracing',
+            params: { trace: '' },
+            query: { bike: bike.tag, from: 'report', id: report.id },
+          }"
+          data-report-cause
+          >{{ t.findCause }}</ActButton
+        >
       </div>
       <ReportToFinding v-else-if="doing === 'finding'" :report="report" :bike="bike" @cancel="doing = null" />
       <form v-else class="flex flex-wrap items-end gap-2" @submit.prevent="close">

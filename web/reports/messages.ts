@@ -63,3 +63,4 @@ export const light = message('Light');
 export const bell = message('Bell');
 export const crashed = message('Crash');
 export const other = message('Something else');
+export const findCause = message('Find the cause');

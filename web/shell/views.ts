@@ -10,6 +10,7 @@ import { findingsViews } from '@cadre/web/findings';
 import { assessmentViews } from '@cadre/web/assessments';
 import { batchCheckViews } from '@cadre/web/batch-check';
 import { modelsViews } from '@cadre/web/models';
+import { guidesViews } from '@cadre/web/guides';
 import { kitViews } from '@cadre/web/kit';
 import { labelsViews } from '@cadre/web/labels';
 import { reportsViews } from '@cadre/web/reports';
@@ -42,6 +43,7 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...modelsViews,
   ...outingsViews,
   ...riderFitViews,
+  ...guidesViews,
   ...kitViews,
   ...labelsViews,
   ...reportsViews,

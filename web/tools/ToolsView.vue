@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { SearchCheck } from '@lucide/vue';
+import { BookOpen, SearchCheck } from '@lucide/vue';
 import ToolBench from './ToolBench.vue';
 import { TOOL_GROUPS, toolOf } from './all-tools';
 import * as t from './messages';
@@ -41,6 +41,15 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
         ><SearchCheck :size="32" class="shrink-0 text-act" aria-hidden="true" /><span
           ><span class="sturdy block text-lg">{{ t.findCause }}</span
           ><span class="text-soft">{{ t.findCauseHint }}</span></span
+        ></RouterLink
+      >
+      <RouterLink
+        :to="{ name: 'guides' }"
+        class="mt-2 flex max-w-xl items-center gap-4 rounded-lg border-2 border-line bg-plate px-4 py-3 leading-tight hover:border-act"
+        data-repair-guides
+        ><BookOpen :size="32" class="shrink-0 text-act" aria-hidden="true" /><span
+          ><span class="sturdy block text-lg">{{ t.repairGuides }}</span
+          ><span class="text-soft">{{ t.repairGuidesHint }}</span></span
         ></RouterLink
       >
       <h2 class="sturdy mt-5 text-lg">{{ t.calculators }}</h2>

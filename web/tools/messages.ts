@@ -361,3 +361,5 @@ export const helpToolsPurpose1 = message(
 );
 export const where = message('Where');
 export const runOutTool = message('Run-out');
+export const repairGuides = message('Repair guides');
+export const repairGuidesHint = message('Steps, tools, torques and cautions for common jobs');

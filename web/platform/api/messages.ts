@@ -326,3 +326,9 @@ export const checkCalendarAddress = message('Check the address, or read the cale
 export const mustBeWebAddress = message(
   'Enter an address that starts with https:// and has no password in it.',
 );
+export const equipment = message('tool or instrument');
+export const search = message('search');
+export const searchIsOver = message('This search has ended.');
+export const beginNewSearch = message('Begin a new search for this bike.');
+export const searchNotRepaired = message('The cause of this search is not repaired and rechecked yet.');
+export const repairRecheckThenSay = message('Finish the repair and the recheck, then answer this.');

@@ -30,6 +30,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   chain: t.record,
   check: t.check,
   checklist: t.checklist,
+  equipment: t.equipment,
   event: t.event,
   finding: t.finding,
   group: t.group,
@@ -49,6 +50,7 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   route: t.route,
   service: t.service,
   site: t.site,
+  trace: t.search,
 };
 
 /** What each refusal says. A new code does not compile until it has its words. */
@@ -184,6 +186,9 @@ const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
     todo: t.takeAnotherItem,
   }),
   'kit.withdrawn': (p) => ({ what: t.tagIsWithdrawn({ tag: p.tag }), todo: t.addNewItemInstead }),
+  'equipment.withdrawn': (p) => ({ what: t.tagIsWithdrawn({ tag: p.tag }), todo: t.addNewItemInstead }),
+  'trace.over': say(t.searchIsOver, t.beginNewSearch),
+  'trace.not-repaired': say(t.searchNotRepaired, t.repairRecheckThenSay),
   'labels.no-address': say(t.noPublicAddress, t.setPublicAddress),
   'report.dealt-with': say(t.reportDealtWith, t.reloadReports),
   'severity.not-higher': say(t.severityNotHigherThan, t.chooseHigherSeverity),

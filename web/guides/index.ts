@@ -1,0 +1,1 @@
+export { guidesViews } from './views';
