@@ -40,6 +40,8 @@ export const FLOORS = {
     ['people'],
     ['fleet'],
     ['catalogue'],
+    ['equipment'],
+    ['instruments'],
     [
       'find',
       'findings',
@@ -57,7 +59,7 @@ export const FLOORS = {
     ],
     ['services', 'outings', 'rider-fit'],
     ['checks', 'repairs', 'rounds', 'policy', 'assessments', 'exchange', 'unusual-records'],
-    ['batch-check', 'tools', 'tracing', 'guides', 'timeline', 'event-prep', 'day-plan', 'campaign'],
+    ['batch-check', 'tools', 'tracing', 'guides', 'spokes', 'timeline', 'event-prep', 'day-plan', 'campaign'],
     ['bikes', 'calendar'],
     ['wall'],
     ['shell'],

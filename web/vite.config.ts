@@ -29,10 +29,11 @@ const SHELL = either(
   directlyIn('web', 'platform/(?:act|authorship|keys|local-db|provided|theme|time)'),
   // What a refusal says and what is wrong with a field is loaded when there is something to say.
   /[/]web[/]platform[/]api[/](?!field-words|problems)[^/]+$/,
-  directlyIn('web', 'words', 'fleet'),
+  /[/]web[/](?:words[/](?!touch-words)|fleet[/])[^/]+$/,
   /[/]web[/]people[/]use-session\.ts/,
   directlyIn('core', 'errors', 'people', 'fitness', 'schedule', 'fleet', 'text', 'time'),
-  /[/]contract[/]\w+[/](?:index|route)\.ts/,
+  // What only views of their own ask the server for comes with them.
+  /[/]contract[/](?!assessments|campaign|day-plan|equipment|event-prep|kit|torque|tracing|wear)\w+[/](?:index|route)\.ts/,
 );
 
 /** Fails the build when what the first visit must load (entry, what it imports, the home view) is too heavy. */

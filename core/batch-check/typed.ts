@@ -30,6 +30,8 @@ export interface TypedReading {
   /** What it means on this bike, worst first. */
   readonly verdicts: readonly Verdict[];
   readonly better?: Reading['better'];
+  /** The instrument of the register it was taken with. */
+  readonly instrumentId?: string | undefined;
 }
 
 /** What a text typed or pasted into a cell of the batch means. */

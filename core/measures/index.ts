@@ -59,7 +59,7 @@ export { rimTrackVerdict } from './rim-track';
 export { rotorVerdicts, type RotorMarkings } from './rotor';
 export { runOutVerdict, widestDifference } from './run-out';
 export { scaleOf, type Scale } from './scale';
-export { spokesVerdicts } from './spokes';
+export { spokesVerdicts, type SpokesAnswer } from './spokes';
 export {
   SAG_BANDS,
   sagBand,

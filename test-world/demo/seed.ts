@@ -32,6 +32,7 @@ import { demoPeople } from './people';
 import { FleetSeeder } from './seed-fleet';
 
 import { seedKit } from './seed-kit';
+import { seedWorkshop } from './seed-workshop';
 import { DEMO_ZONE } from './zone';
 
 /** The demo’s morning on top of its fleet: offers, groups, checks, rounds, the bench. */
@@ -388,6 +389,7 @@ export async function seedDemo(source: DataSource, now: number, days = 90): Prom
     await seeder.out(['Q12', 'Q30', 'Q31', 'Q35'], Math.max(seeder.now, now - 5 * MINUTE_MS), 3);
     await seeder.out(['H02', 'H05', 'H06', 'H07', 'H11'], Math.max(seeder.now, now - 4 * MINUTE_MS), null);
     await seedKit(seeder, Math.max(seeder.now, now - 3 * MINUTE_MS));
+    await seedWorkshop(seeder, Math.max(seeder.now, now - 3 * MINUTE_MS));
     await seeder.reports(Math.max(seeder.now, now - 3 * MINUTE_MS));
   } finally {
     await new Promise((done) => server.close(done));

@@ -3,6 +3,7 @@ import { useProvided } from '@cadre/web/platform/provided';
 import { BATCH } from './batch-key';
 import { computed } from 'vue';
 import { useSession } from '@cadre/web/people';
+import { InstrumentSays } from '@cadre/web/instruments';
 import { ActButton } from '@cadre/web/ui';
 import { columnName } from './cell-words';
 import * as t from './messages';
@@ -51,6 +52,7 @@ const signWords = computed(() => {
           {{ t.useSuggestion({ suggestion }) }}
         </button>
       </p>
+      <InstrumentSays :field="grid.instrument" />
       <div class="flex items-center gap-2">
         <ActButton class="shrink-0 max-sm:px-3" :disabled="!undoable" data-undo @click="batch.undo()">{{
           t.undo

@@ -5,6 +5,8 @@ import { readCell, type BatchColumn, type TypedCell } from '@cadre/core/batch-ch
 import { useMeasuredOn } from '@cadre/web/checks';
 import { cellWords, verdictWords } from '@cadre/web/measures';
 import type { BatchCheck, BatchBike } from './batch-bike';
+import { instrumentUnitOf, useInstrumentField, type InstrumentField } from '@cadre/web/instruments';
+import { takesReading, valuesOf } from '@cadre/core/measures';
 import * as t from './messages';
 
 interface Words {
@@ -40,6 +42,8 @@ export interface BatchGrid {
   /** What is being typed into the cell; null when nothing is. */
   readonly typing: Ref<string | null>;
   readonly said: Ref<string>;
+  /** Readings of instruments land in the cell in hand, and the cursor moves on. */
+  readonly instrument: InstrumentField;
   readonly suggestion: Ref<string>;
   readonly opened: Ref<Opened | null>;
   /** Bikes below, from here on, that a fill down would mark. */
@@ -253,7 +257,8 @@ export function useBatchGrid(
     if (!question || !cell || (words && !sure))
       return { taken: false, said: words, suggestion: instead, saved: NOTHING };
     if (cell.kind === 'reading') {
-      const { outcome, saved } = batch.read(of, question, cell.reading);
+      const sent = fromInstrument.value?.text === text ? { instrumentId: fromInstrument.value.id } : {};
+      const { outcome, saved } = batch.read(of, question, { ...cell.reading, ...sent });
       return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', saved };
     }
     if (cell.outcome !== 'pass') {
@@ -265,6 +270,29 @@ export function useBatchGrid(
     return { taken: true, said: '', suggestion: '', saved: batch.mark(of, [question], { outcome: 'pass' }) };
   }
 
+  /** What came from an instrument, while it stands in the cell as it came. */
+  const fromInstrument = ref<{ readonly text: string; readonly id: string } | null>(null);
+  const measureHere = () => {
+    const here = column.value;
+    const measure = here?.kind === 'question' ? here.checkpoint.measure : undefined;
+    return opened.value === null && takesReading(measure) ? measure : null;
+  };
+  const instrument = useInstrumentField(
+    () => {
+      const measure = measureHere();
+      return measure ? instrumentUnitOf(measure) : null;
+    },
+    ({ value, equipmentId }) => {
+      const measure = measureHere();
+      if (!measure) return;
+      const before = typing.value?.trim().split(/\s+/).filter(Boolean) ?? [];
+      const values = valuesOf(measure).few > 1 ? [...before, String(value)] : [String(value)];
+      typing.value = values.join(' ');
+      fromInstrument.value = equipmentId ? { text: typing.value, id: equipmentId } : null;
+      if (values.length >= valuesOf(measure).few) void commit();
+    },
+  );
+  instrument.claim();
   async function commit(move: 'down' | 'right' | 'stay' = 'down'): Promise<boolean> {
     const text = typing.value?.trim() ?? '';
     const here = at();
@@ -294,6 +322,7 @@ export function useBatchGrid(
   }
 
   return {
+    instrument,
     wholeRow,
     showColumn,
     openRow,

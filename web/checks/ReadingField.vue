@@ -7,6 +7,7 @@ import type { Reading } from '@cadre/core/checks';
 import type { TypedReading } from '@cadre/core/batch-check';
 import { valuesOf, type MeasuredOn } from '@cadre/core/measures';
 import { LimitScale, NumberPad, TYPE_HINTS, withUnit } from '@cadre/web/measures';
+import { InstrumentSays } from '@cadre/web/instruments';
 import { ChoiceChips } from '@cadre/web/ui';
 import MarkingField from './MarkingField.vue';
 import ReadingVerdict from './ReadingVerdict.vue';
@@ -50,6 +51,7 @@ const {
   better,
   shown,
   lastValues,
+  instrument,
   commit,
   take,
   choose,
@@ -78,6 +80,7 @@ const {
         ]"
         :aria-invalid="Boolean(said)"
         :aria-describedby="`${id}-said`"
+        @focus="instrument.claim()"
         @change="commit"
         @keydown.enter.prevent="commit"
       /><span v-if="unit && !/[a-z%/]/i.test(text)">{{ unit }}</span>
@@ -109,6 +112,7 @@ const {
         {{ t.useSuggestion({ suggestion }) }}
       </button>
     </p>
+    <InstrumentSays :field="instrument" />
     <MarkingField v-if="wanted.length && (fresh || !scale)" :bike="bike" :keys="wanted" :name="name" />
     <div v-if="fresh && !said" :id="`${id}-said`" role="status" class="basis-full">
       <p v-if="better" class="mb-1 flex flex-wrap items-center gap-2" data-better>

@@ -314,3 +314,4 @@ export const nothingSinceThenCanHave = message(
 );
 export const notAskedPassedBy = message('Not asked: passed by {name}, {when}');
 export const findCause = message('Find the cause');
+export const valuesSoFar = message('{count} of {few} values');

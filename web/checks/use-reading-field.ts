@@ -8,11 +8,14 @@ import {
   METHODS,
   scaleOf,
   takesReading,
+  valuesOf,
   wantedMarkings,
   type Measure,
   type MeasuredOn,
 } from '@cadre/core/measures';
+import { instrumentUnitOf, useInstrumentField } from '@cadre/web/instruments';
 import { cellWords, METHOD_WORDS } from '@cadre/web/measures';
+import * as t from './messages';
 
 interface Measured {
   readonly question: Pick<Question, 'key' | 'checkpoint'>;
@@ -101,8 +104,27 @@ export function useReadingField(props: Measured, read: (reading: TypedReading) =
       return;
     }
     padOpen.value = false;
-    read(cell.reading);
+    read(withInstrument(cell.reading));
   }
+  /** What came from an instrument, while it stands in the field as it came. */
+  const fromInstrument = ref<{ readonly text: string; readonly id: string } | null>(null);
+  const withInstrument = (reading: TypedReading): TypedReading =>
+    fromInstrument.value?.text === text.value.trim()
+      ? { ...reading, instrumentId: fromInstrument.value.id }
+      : reading;
+  /** A reading of several values fills one after the other; what is complete begins anew. */
+  const instrument = useInstrumentField(
+    () => instrumentUnitOf(measure.value),
+    ({ value, equipmentId }) => {
+      const { few } = valuesOf(measure.value);
+      const before = few > 1 && !fresh.value ? text.value.trim().split(/\s+/).filter(Boolean) : [];
+      const values = [...before, String(value)];
+      text.value = values.join(' ');
+      fromInstrument.value = equipmentId ? { text: text.value, id: equipmentId } : null;
+      if (values.length >= few) commit();
+      else said.value = t.valuesSoFar({ count: values.length, few });
+    },
+  );
   /** A limit noted or changed since judges what was typed before: told again as if it were typed anew, where it now means something else. */
   watch(
     () =>
@@ -124,7 +146,11 @@ export function useReadingField(props: Measured, read: (reading: TypedReading) =
       );
       if (cell.kind !== 'reading' || JSON.stringify(cell.reading.verdicts) === JSON.stringify(typed.verdicts))
         return;
-      read({ ...cell.reading, ...(typed.better ? { better: typed.better } : {}) });
+      read({
+        ...cell.reading,
+        ...(typed.better ? { better: typed.better } : {}),
+        ...(typed.instrumentId ? { instrumentId: typed.instrumentId } : {}),
+      });
     },
     { immediate: true },
   );
@@ -155,6 +181,7 @@ export function useReadingField(props: Measured, read: (reading: TypedReading) =
     better,
     shown,
     lastValues,
+    instrument,
     commit,
     take,
     choose,

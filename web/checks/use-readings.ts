@@ -16,7 +16,7 @@ import * as t from './messages';
 /** A typed reading as a mark has it: the text and unit as given beside the core's values. */
 export function readingOf(typed: TypedReading, aside = ''): Reading {
   const unit = /[a-z%]+$/i.exec(typed.typed)?.[0] ?? bareUnitOf(typed.measure);
-  const { measure, method, values, better } = typed;
+  const { measure, method, values, better, instrumentId } = typed;
   return {
     measure,
     values,
@@ -25,6 +25,7 @@ export function readingOf(typed: TypedReading, aside = ''): Reading {
     ...(method ? { method } : {}),
     ...(better ? { better } : {}),
     ...(aside ? { aside } : {}),
+    ...(instrumentId ? { instrumentId } : {}),
   };
 }
 
@@ -156,7 +157,7 @@ export function useReadings(): (bikeId: string) => BikeReadings {
           const { measure } = question.checkpoint;
           const mark = answers.get(question.key)?.marks.find((each) => each.reading);
           if (!mark?.reading || !takesReading(measure) || taken.has(keyOf(question))) continue;
-          const { typed: text, method, better, aside } = mark.reading;
+          const { typed: text, method, better, aside, instrumentId } = mark.reading;
           const cell = takeReading(
             measure,
             text,
@@ -165,7 +166,11 @@ export function useReadings(): (bikeId: string) => BikeReadings {
           );
           if (cell.kind === 'reading')
             taken.set(keyOf(question), {
-              reading: { ...cell.reading, ...(better ? { better } : {}) },
+              reading: {
+                ...cell.reading,
+                ...(better ? { better } : {}),
+                ...(instrumentId ? { instrumentId } : {}),
+              },
               at: mark.at,
               inMark: true,
               ...(aside ? { aside } : {}),

@@ -11,6 +11,7 @@ import { likelyPart, placesOn } from '@cadre/core/parts';
 import { leastWork, withImplied, type Touched } from '@cadre/core/catalogue';
 import { touchesOfPart, withTouches } from '@cadre/core/repairs';
 import { jointsTouched } from '@cadre/core/torque';
+import { useWrench, type WrenchAtHand } from '@cadre/web/equipment';
 
 type Body = BodyOf<typeof finishRepair>;
 /** What a finished repair says, without what sending it adds. */
@@ -38,6 +39,9 @@ export interface FinishForm {
   readonly others: ComputedRef<readonly StockItem[]>;
   readonly joints: ComputedRef<readonly Joint[]>;
   readonly torques: Record<string, string>;
+  /** Each pull a wrench sent for a joint, in order. */
+  readonly pulls: Record<string, readonly number[]>;
+  readonly hand: WrenchAtHand;
   readonly minutes: Ref<string>;
   readonly missing: ComputedRef<readonly Finding[]>;
   readonly minutesWrong: ComputedRef<boolean>;
@@ -68,6 +72,8 @@ export function useFinishForm(
   const used = ref<readonly UsedRow[]>([]);
   const torques = reactive<Record<string, string>>({});
   const minutes = ref('');
+  const pulls = reactive<Record<string, readonly number[]>>({});
+  const hand = useWrench();
 
   const places = (item: StockItem): readonly FitmentPosition[] =>
     placesOn(item, { build: bike().build, modelId: bike().modelId });
@@ -141,7 +147,10 @@ export function useFinishForm(
       })),
       torques: joints.value.flatMap((joint) => {
         const value = readNumber(torques[joint] ?? '');
-        return value === null ? [] : [{ joint, newtonMetres: value }];
+        if (value === null) return [];
+        const by = hand.wrench.value ? { equipmentId: hand.wrench.value.id } : {};
+        const sent = pulls[joint] ?? [];
+        return [{ joint, newtonMetres: value, ...by, ...(sent.length ? { pulls: [...sent] } : {}) }];
       }),
     };
   }
@@ -155,6 +164,8 @@ export function useFinishForm(
     others,
     joints,
     torques,
+    pulls,
+    hand,
     minutes,
     missing,
     minutesWrong,

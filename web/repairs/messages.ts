@@ -282,3 +282,11 @@ export const deletedBike = message('deleted');
 export const openTheCheck = message('Open the check');
 export const excludeCauses = message('Exclude the cause: {causes}');
 export const repairGuide = message('Repair guide');
+export const pullOver = message(
+  '{value} N m is above the maximum of {most} N m. Loosen all bolts of this joint and begin again.',
+);
+export const pullShort = message('{value} N m: pull on to {wanted} N m.');
+export const nextPull = message(
+  '{bolts, plural, one {Stage {stage} of {stages}: {value} N m} other {Bolt {bolt}, stage {stage} of {stages}: {value} N m}}',
+);
+export const jointDone = message('All stages done');

@@ -11,6 +11,8 @@ import { assessmentViews } from '@cadre/web/assessments';
 import { batchCheckViews } from '@cadre/web/batch-check';
 import { modelsViews } from '@cadre/web/models';
 import { guidesViews } from '@cadre/web/guides';
+import { equipmentViews } from '@cadre/web/equipment';
+import { instrumentViews } from '@cadre/web/instruments';
 import { kitViews } from '@cadre/web/kit';
 import { labelsViews } from '@cadre/web/labels';
 import { reportsViews } from '@cadre/web/reports';
@@ -24,6 +26,7 @@ import { repairsViews } from '@cadre/web/repairs';
 import { roundsViews } from '@cadre/web/rounds';
 import { calendarViews } from '@cadre/web/calendar';
 import { scheduleViews } from '@cadre/web/schedule';
+import { spokesViews } from '@cadre/web/spokes';
 import { toolsViews } from '@cadre/web/tools';
 import { tracingViews } from '@cadre/web/tracing';
 import { torqueViews } from '@cadre/web/torque';
@@ -44,6 +47,8 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...outingsViews,
   ...riderFitViews,
   ...guidesViews,
+  ...equipmentViews,
+  ...instrumentViews,
   ...kitViews,
   ...labelsViews,
   ...reportsViews,
@@ -58,6 +63,7 @@ export const VIEWS: readonly RouteRecordRaw[] = [
   ...eventPrepViews,
   ...campaignViews,
   ...dayPlanViews,
+  ...spokesViews,
   ...toolsViews,
   ...tracingViews,
   ...torqueViews,

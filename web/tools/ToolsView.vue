@@ -1,13 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
-import { BookOpen, SearchCheck } from '@lucide/vue';
+import { AudioLines, BookOpen, Gauge, SearchCheck, Wrench } from '@lucide/vue';
 import ToolBench from './ToolBench.vue';
 import { TOOL_GROUPS, toolOf } from './all-tools';
 import * as t from './messages';
 
 /** The arithmetic of the workshop, each by itself: what is typed stands in the address, so that it can be sent to somebody. */
 const props = defineProps<{ tool?: string }>();
+/** What is more than arithmetic: searches, guides, and what measures. */
+const WORK = [
+  { to: 'tracing', name: t.findCause, hint: t.findCauseHint, sign: SearchCheck },
+  { to: 'guides', name: t.repairGuides, hint: t.repairGuidesHint, sign: BookOpen },
+  { to: 'spokes', name: t.spokesByEar, hint: t.spokesByEarHint, sign: AudioLines },
+  { to: 'equipment', name: t.toolsInstruments, hint: t.toolsInstrumentsHint, sign: Wrench },
+  { to: 'instruments', name: t.connectInstruments, hint: t.connectInstrumentsHint, sign: Gauge },
+] as const;
 const chosen = computed(() => toolOf(props.tool ?? ''));
 </script>
 
@@ -34,24 +42,19 @@ const chosen = computed(() => toolOf(props.tool ?? ''));
     <ToolBench v-if="chosen" :key="chosen.key" :tool="chosen" class="min-w-0 grow" />
     <section v-else class="min-w-0 grow">
       <h1 class="sturdy text-2xl">{{ t.tools }}</h1>
-      <RouterLink
-        :to="{ name: 'tracing' }"
-        class="mt-3 flex max-w-xl items-center gap-4 rounded-lg border-2 border-act bg-plate px-4 py-3 leading-tight"
-        data-find-cause
-        ><SearchCheck :size="32" class="shrink-0 text-act" aria-hidden="true" /><span
-          ><span class="sturdy block text-lg">{{ t.findCause }}</span
-          ><span class="text-soft">{{ t.findCauseHint }}</span></span
-        ></RouterLink
-      >
-      <RouterLink
-        :to="{ name: 'guides' }"
-        class="mt-2 flex max-w-xl items-center gap-4 rounded-lg border-2 border-line bg-plate px-4 py-3 leading-tight hover:border-act"
-        data-repair-guides
-        ><BookOpen :size="32" class="shrink-0 text-act" aria-hidden="true" /><span
-          ><span class="sturdy block text-lg">{{ t.repairGuides }}</span
-          ><span class="text-soft">{{ t.repairGuidesHint }}</span></span
-        ></RouterLink
-      >
+      <ul class="mt-3 grid grid-cols-[repeat(auto-fill,minmax(18rem,1fr))] gap-2">
+        <li v-for="each in WORK" :key="each.to" class="flex">
+          <RouterLink
+            :to="{ name: each.to }"
+            class="flex grow items-center gap-3 rounded-lg border-2 border-line bg-plate px-3 py-2 leading-tight hover:border-act"
+            :data-work="each.to"
+            ><component :is="each.sign" :size="30" class="shrink-0 text-act" aria-hidden="true" /><span
+              ><span class="sturdy block text-lg">{{ each.name }}</span
+              ><span class="text-[0.95rem] text-soft">{{ each.hint }}</span></span
+            ></RouterLink
+          >
+        </li>
+      </ul>
       <h2 class="sturdy mt-5 text-lg">{{ t.calculators }}</h2>
       <p class="mt-1 max-w-prose text-soft">{{ t.eachCalculatorUsesYour }}</p>
       <section v-for="group in TOOL_GROUPS" :key="group.name" class="mt-4">

@@ -4,6 +4,7 @@ import { RouterLink } from 'vue-router';
 import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
 import { useCatalogue, usePolicyOn } from '@cadre/web/catalogue';
 import { KIND_WORDS } from '@cadre/web/words';
+import { WrenchChoice } from '@cadre/web/equipment';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, CautionLine, TextField } from '@cadre/web/ui';
@@ -72,6 +73,7 @@ const print = (): void => window.print();
         </p>
       </div>
       <div class="flex items-start gap-3 max-sm:w-full">
+        <WrenchChoice :hand="card.hand" class="w-36 print:hidden" />
         <TextField
           v-for="field in FIELDS"
           :key="field.key"

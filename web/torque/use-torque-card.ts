@@ -4,6 +4,7 @@ import type { Bike } from '@cadre/contract/fleet';
 import { handForce, readNumber, wrenchSetting } from '@cadre/core/measures';
 import { torqueCard, type TorqueCardRow } from '@cadre/core/torque';
 import { usePolicyOn } from '@cadre/web/catalogue';
+import { useWrench, type WrenchAtHand } from '@cadre/web/equipment';
 import { useFleet } from '@cadre/web/fleet';
 import * as t from './messages';
 
@@ -13,6 +14,8 @@ const RANGES: Record<WrenchField, readonly [number, number]> = { wrench: [50, 15
 
 export interface TorqueInHand {
   readonly rows: ComputedRef<readonly TorqueCardRow[]>;
+  /** The wrench of the register in hand: its length is filled in. */
+  readonly hand: WrenchAtHand;
   text(field: WrenchField): string;
   set(field: WrenchField, text: string): void;
   errorOf(field: WrenchField): string | null;
@@ -36,9 +39,12 @@ export function useTorqueRows(bike: () => Bike | null): ComputedRef<readonly Tor
 export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
   const route = useRoute();
   const router = useRouter();
+  const hand = useWrench();
   const text = (field: WrenchField): string => {
     const asked = route.query[field];
-    return typeof asked === 'string' ? asked : STARTS[field];
+    if (typeof asked === 'string') return asked;
+    const length = field === 'wrench' ? hand.wrench.value?.lengthMm : null;
+    return length ? String(length) : STARTS[field];
   };
   const set = (field: WrenchField, typed: string): void =>
     void router.replace({ query: { ...route.query, [field]: typed } });
@@ -58,5 +64,5 @@ export function useTorqueCard(bike: () => Bike | null): TorqueInHand {
     const force = handForce(target, wrench + adapter);
     return setting.ok && force.ok ? { set: setting.value, pull: force.value } : null;
   }
-  return { rows: useTorqueRows(bike), text, set, errorOf, atTheWrench };
+  return { rows: useTorqueRows(bike), hand, text, set, errorOf, atTheWrench };
 }

@@ -1,1 +1,1 @@
-export { type KeyHelp, type KeyMap, keyHelp, onScan, useKeys } from './keys';
+export { alsoReads, type KeyHelp, type KeyMap, keyHelp, onScan, useKeys } from './keys';

@@ -18,6 +18,12 @@ let readScan: (text: string) => boolean = () => false;
 export function onScan(read: (text: string) => boolean): void {
   readScan = read;
 }
+/** What takes a text typed at a scanner's pace that is no code: an instrument's reading. */
+const others: ((text: string) => boolean)[] = [];
+export function alsoReads(read: (text: string) => boolean): void {
+  others.push(read);
+}
+const readText = (text: string): boolean => readScan(text) || others.some((read) => read(text));
 
 function isTyping(target: EventTarget | null): target is HTMLElement {
   return (
@@ -129,7 +135,7 @@ window.addEventListener('keydown', (event) => {
   }
   const text = event.key === 'Enter' ? burst.end(event.timeStamp) : null;
   burst.forget();
-  if (text !== null && readScan(text)) {
+  if (text !== null && readText(text)) {
     waiting = [];
     event.preventDefault();
     return;

@@ -1,0 +1,1 @@
+export { spokesViews } from './views';
