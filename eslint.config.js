@@ -165,4 +165,8 @@ export default ts.config(
     },
   },
   { files: ['**/*.{js,mjs}'], languageOptions: { globals: globals.node } },
+  {
+    files: ['server/reports/public/offline/*.js'],
+    languageOptions: { globals: { ...globals.browser, ...globals.serviceworker } },
+  },
 );

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { reportPlaces } from '@cadre/core/reports';
+import { faultsAt, reportHolds, reportPlaces } from '@cadre/core/reports';
 import { trailCards } from './trail-help';
 
 describe('help on the trail', () => {
@@ -8,10 +8,12 @@ describe('help on the trail', () => {
     const build = USUAL_BUILD[kind];
     const cards = trailCards(build);
     expect(cards.length).toBeGreaterThan(4);
-    for (const { key, steps, walk, zone } of cards) {
+    for (const { key, steps, walk, zone, fault } of cards) {
       expect(steps.length, key).toBeGreaterThan(1);
       expect(walk, key).toMatch(/^(Walk|Stay away)/);
       expect(reportPlaces(build), key).toContain(zone);
+      expect(faultsAt(zone), key).toContain(fault);
+      expect(reportHolds({ zone, fault, canRide: false }), key).toBe(true);
     }
   });
   it('is of what the bike has', () => {

@@ -1,5 +1,6 @@
 import { asBuilt, holds, type Rule, type Zone } from '@cadre/core/catalogue';
 import type { Build } from '@cadre/core/fleet';
+import type { ReportFault } from '@cadre/core/reports';
 import { always, fitted } from './author';
 
 /** How to get home with one fault: what to do on the trail, when to walk, and where it is reported. */
@@ -10,6 +11,7 @@ interface TrailCard {
   /** From here on nobody rides. */
   readonly walk: string;
   readonly zone: Zone;
+  readonly fault: ReportFault;
   readonly applies: Rule;
 }
 
@@ -27,6 +29,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Walk if either brake does not hold, or if it gets worse. Never ride down a hill on one brake.',
     zone: 'front-brake',
+    fault: 'weak',
     applies: LEVER_BRAKES,
   },
   {
@@ -40,6 +43,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Walk if the tyre comes off the rim, or if the wall is torn.',
     zone: 'rear-wheel',
+    fault: 'flat',
     applies: always,
   },
   {
@@ -51,6 +55,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Walk if the chain comes off again and again.',
     zone: 'drivetrain',
+    fault: 'shifts-badly',
     applies: DERAILLEUR,
   },
   {
@@ -62,6 +67,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Walk if the cage comes near the spokes: it can stop the wheel at once.',
     zone: 'drivetrain',
+    fault: 'other',
     applies: DERAILLEUR,
   },
   {
@@ -74,6 +80,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Walk downhill if the bike has a brake in the rear hub: without a chain it does not brake.',
     zone: 'drivetrain',
+    fault: 'chain-off',
     applies: fitted('transmission', 'chain'),
   },
   {
@@ -85,6 +92,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Walk if you cannot tighten it, or if it comes loose again.',
     zone: 'cranks-pedals',
+    fault: 'loose',
     applies: always,
   },
   {
@@ -93,6 +101,7 @@ const CARDS: readonly TrailCard[] = [
     steps: ['Do not ride. Do not tighten and try.', 'Tell your guide or the desk where you are.'],
     walk: 'Walk, whatever it looks like: this is for a mechanic.',
     zone: 'cockpit',
+    fault: 'loose',
     applies: always,
   },
   {
@@ -104,6 +113,7 @@ const CARDS: readonly TrailCard[] = [
     ],
     walk: 'Stay away and call the desk if the battery is hot, swollen, wet or smells.',
     zone: 'assist',
+    fault: 'stops',
     applies: fitted('assist', 'mid-motor', 'hub-motor'),
   },
 ];

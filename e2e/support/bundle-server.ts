@@ -1,3 +1,4 @@
+import { cpSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { build } from 'vite';
 
@@ -19,4 +20,6 @@ export default async function bundleServer(): Promise<void> {
       rolldownOptions: { output: { entryFileNames: 'serve.mjs' } },
     },
   });
+  // Scripts that the server hands on as they are.
+  cpSync('server/reports/public/offline', resolve(SERVER_FILE, '../offline'), { recursive: true });
 }

@@ -11,7 +11,12 @@ export const trailHelp = message('Trail help');
 export const trailHelpFirst = message(
   'Stop where others can see you. If the brakes or the steering are in doubt, walk. Your guide and the rules of the place come first.',
 );
-export const reportThis = message('Report this');
+export const reportAndHold = message('Report it. This bike must be checked');
+export const fromTrailHelp = message('Trail help: {name}');
+export const reportWaits = message(
+  'No connection. The report is saved on this phone and is sent when there is one. Walk or ride as the card says.',
+);
+export const reportSent = message('The report was sent. The bike is held until a mechanic has checked it.');
 export const whereIsProblem = message('Where is the problem?');
 export const touchPlace = message('Touch the place on the drawing, or choose it from the list.');
 export const notSureWhere = message('I am not sure, or it crashed');
@@ -91,3 +96,6 @@ export const light = message('Light');
 export const bell = message('Bell');
 export const crashed = message('It crashed');
 export const other = message('Something else');
+export const reportNotAccepted = message(
+  'The report was not accepted: this label is not valid any more. Please tell the desk.',
+);

@@ -26,5 +26,9 @@ export function checkWords({ lastCheck, unit }: EquipmentItem): string {
   if (!lastCheck) return t.neverChecked;
   const { reference, shown, passed } = lastCheck;
   if (reference === null || shown === null) return passed ? t.lookedGood : t.lookedWorn;
-  return t.showedAgainst({ shown: String(shown), reference: String(reference), unit: unit ?? '' });
+  return t.showedAgainst({
+    shown: String(shown),
+    reference: String(reference),
+    unit: unit === 'meter' ? t.meterMarks : (unit ?? ''),
+  });
 }

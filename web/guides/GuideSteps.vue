@@ -88,6 +88,7 @@ const asked = computed(() => {
         <BikeFigure
           :build="bike.build"
           :label="t.figureOf({ tag: bike.tag })"
+          route="m-front-first"
           :zones="[...guide.zones]"
           :lit="[...guide.zones]"
         />

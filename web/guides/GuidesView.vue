@@ -29,13 +29,18 @@ const position = computed((): 'only' | 'front' | 'rear' => {
 });
 const chosen = computed(() => GUIDES.find(({ key }) => key === props.guide) ?? null);
 const sought = ref('');
-const fitting = computed(() => {
+const found = computed(() => {
   const fitted = bike.value ? { build: bike.value.build, parts: bike.value.parts } : undefined;
   const of = { checkpoint: asks('checkpoint'), fitted, position: position.value };
   const byFault = guidesFor(GUIDES, { ...of, fault: asks('fault') });
-  const found = byFault.length > 0 ? byFault : guidesFor(GUIDES, of);
+  return byFault.length > 0 ? byFault : guidesFor(GUIDES, of);
+});
+/** Where none is for this checkpoint, all that fit the bike. */
+const fitting = computed(() => {
+  const fitted = bike.value ? { build: bike.value.build, parts: bike.value.parts } : undefined;
+  const all = found.value.length > 0 ? found.value : guidesFor(GUIDES, { fitted });
   const tokens = plain(sought.value).split(' ').filter(Boolean);
-  return found.filter(({ name, tools }) => {
+  return all.filter(({ name, tools }) => {
     const text = plain([name, ...tools].join(' '));
     return tokens.every((token) => text.includes(token));
   });
@@ -58,6 +63,7 @@ const byZone = computed(() => {
       <p class="text-soft">{{ t.makerFirst }}</p>
       <TextField v-model="sought" class="max-w-xl" :label="t.search" maxlength="60" data-seek-guide />
       <p v-if="fitting.length === 0" role="status">{{ t.noGuide }}</p>
+      <p v-else-if="found.length === 0" role="status">{{ t.noneForThis }}</p>
       <section v-for="[zone, guides] in byZone" :key="zone" :aria-labelledby="`guides-${zone}`">
         <h2 :id="`guides-${zone}`" class="sturdy border-b-4 border-rail pb-0.5 text-lg">
           {{ ZONE_WORDS[zone] }}

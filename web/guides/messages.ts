@@ -27,3 +27,4 @@ export const helpNoRelease = message(
 );
 export const recheck = message('Recheck');
 export const helpRecheck = message('After a repair: the failed question and those the work touched.');
+export const noneForThis = message('No guide is for this checkpoint alone. These fit the bike.');

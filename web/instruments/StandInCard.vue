@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { ref, watch } from 'vue';
 import { useBroadcastChannel } from '@vueuse/core';
 import {
   INSTRUMENT_KINDS,
@@ -31,6 +31,8 @@ const fault = ref<StandInFault>('none');
 const unit = usualUnit(props.kind);
 const sent = ref(0);
 const last = ref('');
+// What goes wrong goes wrong from its beginning.
+watch(fault, () => (sent.value = 0));
 const wrong = ref(false);
 const { post } = useBroadcastChannel<string, string>({ name: STAND_IN_CHANNEL });
 function send(): void {
@@ -72,7 +74,7 @@ function send(): void {
       :options="STAND_IN_FAULTS.map((each) => ({ value: each, label: FAULT_WORDS[each] }))"
       data-fault
     />
-    <ActButton kind="main" class="w-full" data-send @click="send">{{ t.sendReading }}</ActButton>
+    <ActButton class="w-full" data-send @click="send">{{ t.sendReading }}</ActButton>
     <p v-if="last" class="figures break-all text-[0.95rem] text-soft" role="status" data-sent>{{ last }}</p>
   </li>
 </template>

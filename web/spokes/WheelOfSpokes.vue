@@ -29,7 +29,7 @@ const spokes = computed(() =>
     return {
       spoke,
       hz,
-      from: at(angle + twist, sideOf(spoke) === 'left' ? 34 : 26),
+      from: at(angle + twist, 28),
       to: at(angle, 150),
       label: at(angle, 178),
       state: stateOf(spoke),
@@ -50,7 +50,6 @@ const words = (each: (typeof spokes.value)[number]): string =>
 <template>
   <svg viewBox="0 0 400 400" class="w-full max-w-xl" role="group" :aria-label="t.wheel" data-wheel>
     <circle cx="200" cy="200" r="156" fill="none" stroke="var(--ink)" stroke-width="8" />
-    <circle cx="200" cy="200" r="38" fill="var(--plate)" stroke="var(--ink)" stroke-width="5" />
     <path d="M196 48h8v-22h-8z" fill="var(--ink)" />
     <g
       v-for="each in spokes"
@@ -81,7 +80,7 @@ const words = (each: (typeof spokes.value)[number]): string =>
         :x2="each.to.x"
         :y2="each.to.y"
         :stroke="each.spoke === next ? 'var(--act)' : COLOURS[each.state]"
-        :stroke-width="each.spoke === next ? 9 : each.state === 'even' ? 4 : 6"
+        :stroke-width="each.spoke === next ? 9 : each.state === 'even' || each.state === 'unknown' ? 4 : 6"
         :stroke-dasharray="each.state === 'slack' ? '3 7' : each.state === 'off' ? '14 6' : undefined"
         stroke-linecap="round"
       />
@@ -96,5 +95,6 @@ const words = (each: (typeof spokes.value)[number]): string =>
         {{ each.hz === 0 ? '0' : each.share === undefined ? '·' : Math.round(each.share * 100) }}
       </text>
     </g>
+    <circle cx="200" cy="200" r="34" fill="var(--plate)" stroke="var(--ink)" stroke-width="6" />
   </svg>
 </template>

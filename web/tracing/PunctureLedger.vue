@@ -77,7 +77,7 @@ async function record(): Promise<void> {
     </form>
     <ol v-if="own.length" class="divide-y divide-line">
       <li v-for="(each, at) in own" :key="at" class="flex gap-3 py-1" :data-puncture="each.hour">
-        <span class="figures sturdy w-20">{{ t.oclock({ hour: each.hour }) }}</span>
+        <span class="figures sturdy w-28 whitespace-nowrap">{{ t.oclock({ hour: each.hour }) }}</span>
         <span class="grow">{{ causeWords(each.cause) }}</span>
         <span class="text-soft">{{ dayAndClock(each.at, now, timeZone) }}</span>
       </li>

@@ -100,11 +100,12 @@ export function useTrace(
       : [],
   );
   const answers = computed(() => withRecorded(given.value, recorded.value));
-  // What another person answered meanwhile is taken over, unless something was answered here that is not synced yet.
+  // What another person answered meanwhile is taken over, and a search that was closed is over here too, unless something was answered here that is not synced yet.
   watch(
-    run,
-    (fresh) => {
-      if (fresh && !saved.value.changed) saved.value = { answers: ownOf(fresh), changed: false };
+    [run, shared.record],
+    ([fresh, known]) => {
+      if (saved.value.changed || !bike() || !known) return;
+      saved.value = { answers: fresh ? ownOf(fresh) : [], changed: false };
     },
     { immediate: true },
   );

@@ -39,25 +39,39 @@ export function bikePage(base: string, bike: PublicBike): string {
   );
 }
 
-/** How to get home: a card for each thing that goes wrong out there, as this bike is built; each ends where it is reported. */
-export function helpPage(base: string, bike: PublicBike): string {
+/**
+ * How to get home: a card for each thing that goes wrong out there, as this bike is built; each ends in a report that holds the bike. At hand without signal once it was
+ * opened, and then its reports wait on the phone.
+ */
+export function helpPage(base: string, bike: PublicBike, newId: () => string): string {
   return page(
     t.trailHelp,
     markup`${head(bike)}
       <h2>${t.trailHelp}</h2>
       <p>${t.trailHelpFirst}</p>
+      <p class="w" id="said" role="status" data-waits="${t.reportWaits}" data-sent="${t.reportSent}"
+        data-refused="${t.reportNotAccepted}" hidden></p>
       ${trailCards(bike.build).map(
-        ({ name, steps, walk, zone }) =>
-          markup`<details>
+        ({ key, name, steps, walk, zone, fault }) =>
+          markup`<details data-card="${key}">
             <summary>${name}</summary>
             <ol>
               ${steps.map((step) => markup`<li>${step}</li>`)}
             </ol>
             <p class="h"><b>${walk}</b></p>
-            <a class="b" href="${base}/report/${zone}">${t.reportThis}</a>
+            <form method="post" enctype="multipart/form-data" action="${base}/report" data-report>
+              <input type="hidden" name="id" value="${newId()}" /><input type="hidden" name="zone" value="${zone}" /><input
+                type="hidden"
+                name="fault"
+                value="${fault}"
+              /><input type="hidden" name="ride" value="no" /><input type="hidden" name="note" value="${t.fromTrailHelp({ name })}" />
+              <button class="x">${t.reportAndHold}</button>
+            </form>
           </details>`,
       )}<a class="b m" href="${base}/report">${t.reportProblem}</a
-      ><a class="b" href="${base}">${t.back}</a>`,
+      ><a class="b" href="${base}">${t.back}</a>
+      <script src="/r/offline/queue.js" defer></script>
+      <script src="/r/offline/page.js" defer></script>`,
   );
 }
 

@@ -31,6 +31,7 @@ import {
   type Arrived,
   type PublicBike,
 } from './pages';
+import { serveOffline } from './offline';
 import { readForm, type SentForm } from './read-form';
 
 export interface PublicDeps {
@@ -70,7 +71,7 @@ function saidIn({ fields }: SentForm, bike: BikeRow): (ReportSaid & { readonly i
   return { id, zone, fault, canRide: ride === 'yes' };
 }
 
-/** The page behind a label, for whoever reads it: no sign-in, no scripts, nothing of people or money. */
+/** The page behind a label, for whoever reads it: no sign-in, no scripts but those that keep the trail help at hand, nothing of people or money. */
 export function servePublicPages(app: Express, { source, reports, now }: PublicDeps): void {
   async function publicBike(bike: BikeRow): Promise<PublicBike> {
     const tx = source.manager;
@@ -142,13 +143,14 @@ export function servePublicPages(app: Express, { source, reports, now }: PublicD
     );
   }
 
+  serveOffline(app);
   app.get(
     '/r/:code',
     onBike(async (bike, base, _req, res) => answer(res, bikePage(base, await publicBike(bike)))),
   );
   app.get(
     '/r/:code/help',
-    onBike(async (bike, base, _req, res) => answer(res, helpPage(base, await publicBike(bike)))),
+    onBike(async (bike, base, _req, res) => answer(res, helpPage(base, await publicBike(bike), newId))),
   );
   app.get(
     '/r/:code/report',
