@@ -5,6 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { listEquipment, type EquipmentItem } from '@cadre/contract/equipment';
 import { changeBike } from '@cadre/contract/fleet';
 import { fieldsOf } from '@cadre/test-world/builders';
+import { getWall } from '@cadre/contract/wall';
 import { TRAINING_WHEEL } from '@cadre/core/spoke-pitch';
 import { trainingRecording } from '../bin/spokes/recording';
 import { anEquipment } from '../testing/tracing-helpers';
@@ -125,6 +126,26 @@ describe('spokes by ear', () => {
       await ear.find('[data-spoke="21"][data-state=off]');
       await ear.textIs('[data-side=left]', 'less than half the tension');
       await ear.textIs('[data-side=right]', 'Uneven');
+      // The same microphone records the noise for the next person.
+      const [bike] = (await world.as('lead').send(getWall)).bikes;
+      await ear.go(`/bikes/${bike?.id}`);
+      await ear.click('[data-record-sound]');
+      await ear.textIs('[data-stop-sound]', '13 s left');
+      await ear.click('[data-stop-sound]');
+      await ear.type('[data-sound-gear]', 'Third');
+      await ear.click('[data-save-sound]');
+      await ear.textIs('[data-sound]', 'Third');
+      await ear.until(
+        () =>
+          ear.driver.executeAsyncScript<boolean>(
+            `const done = arguments[arguments.length - 1];
+             const sound = document.querySelector('[data-sound] audio');
+             sound.onloadedmetadata = () => done(true);
+             sound.onerror = () => done(false);
+             sound.load();`,
+          ),
+        'the recording does not play',
+      );
       expect(await ear.complaints()).toEqual([]);
     } finally {
       await ear.close();

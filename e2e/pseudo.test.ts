@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { DEFAULT_PRACTICES } from '@cadre/core/catalogue';
-import { CHECKPOINTS, PRACTICE_PROSE, shippedServices, TRACES } from '@cadre/core/shipped';
+import { CHECKPOINTS, PRACTICE_PROSE, shippedServices, GUIDES, TRACES } from '@cadre/core/shipped';
+import { INSTRUMENT_UNITS } from '@cadre/core/instruments';
 import { SECRET, World } from '../testing/world';
 import { Browser, SIZES, type Size } from './support/browser';
 import { lookAtTexts, rememberData } from './support/layout';
@@ -52,7 +53,7 @@ function known(): readonly string[] {
     if (typeof value === 'string') texts.add(value);
     else if (value && typeof value === 'object') Object.values(value).forEach(gather);
   };
-  gather([CHECKPOINTS, TRACES, PRACTICE_PROSE, shippedServices(DEFAULT_PRACTICES)]);
+  gather([CHECKPOINTS, GUIDES, INSTRUMENT_UNITS, TRACES, PRACTICE_PROSE, shippedServices(DEFAULT_PRACTICES)]);
   // What stands in the lists that are opened, and how their files are called.
   for (const list of readdirSync('test-world/lists')) {
     texts.add(list);

@@ -19,6 +19,7 @@ import { dropDraft, publishChecklist, saveDraft } from '@cadre/contract/catalogu
 import { reportIncident } from '@cadre/contract/incidents';
 import { handOut, takeBack } from '@cadre/contract/outings';
 import { checkEquipment, withdrawEquipment } from '@cadre/contract/equipment';
+import { addSound } from '@cadre/contract/sounds';
 import { addPuncture, closeTrace, proveTrace } from '@cadre/contract/tracing';
 import { anEquipment, repairedTrace, savedTrace } from './tracing-helpers';
 import { inspectKit, lendKit, packKit, returnKit, setKitItem } from '@cadre/contract/kit';
@@ -42,7 +43,7 @@ import { mergeFindings } from '@cadre/contract/findings';
 import { addGroup, changeGroup, removeGroup } from '@cadre/contract/schedule';
 import type { Question } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { bikeFieldsOf, faulty, markFor } from '@cadre/test-world/builders';
+import { bikeFieldsOf, faulty, markFor, webmSound } from '@cadre/test-world/builders';
 import { changePolicy, readChecklists } from '@cadre/test-world/client';
 import { World } from './world';
 import { begun, campaignFields, dayPlanFields, rideOut, stocked } from './act-helpers';
@@ -242,6 +243,16 @@ async function livedWorkshop(world: World, at: number): Promise<void> {
   await world
     .as('mechanic')
     .send(proveTrace, { params: { id: proved.id }, body: { id: newId(), gone: true, at } });
+  await world.as('inspector').send(addSound, {
+    params: { id: bike.id },
+    body: {
+      id: newId(),
+      sound: Buffer.from(webmSound(2)).toString('base64'),
+      gear: 'Third',
+      doing: 'Uphill',
+      at,
+    },
+  });
   const closed = await savedTrace(world, bike);
   await world
     .as('lead')

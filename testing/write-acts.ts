@@ -9,7 +9,7 @@ import { addPerson } from '@cadre/contract/people';
 import { setTimedRecheck } from '@cadre/contract/timed-rechecks';
 import { ANY_BIKE } from '@cadre/core/rounds';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { bikeFieldsOf, faulty, fieldsOf, markFor } from '@cadre/test-world/builders';
+import { bikeFieldsOf, faulty, fieldsOf, markFor, webmSound } from '@cadre/test-world/builders';
 import { anEquipment, equipmentFields, repairedTrace, savedTrace, traceFields } from './tracing-helpers';
 import { SECRET } from './world';
 import {
@@ -131,6 +131,15 @@ export const WRITE_ACTS: Readonly<Record<string, WriteAct>> = {
   'tracing.close': act('mechanic', async (world, bike) => ({
     params: { id: (await savedTrace(world, bike)).id },
     body: { ...stamp(world), reason: 'Nothing found' },
+  })),
+  'sounds.add': act('inspector', (world, bike) => ({
+    params: { id: bike.id },
+    body: {
+      ...stamp(world),
+      sound: Buffer.from(webmSound(2)).toString('base64'),
+      gear: '',
+      doing: 'Coasting',
+    },
   })),
   'tracing.puncture': act('inspector', (world, bike) => ({
     params: { id: bike.id },

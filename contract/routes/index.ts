@@ -56,6 +56,8 @@ import * as wear from '@cadre/contract/wear';
 import * as wearSchemas from '@cadre/contract/wear/schemas';
 import * as policy from '@cadre/contract/policy';
 import * as policySchemas from '@cadre/contract/policy/schemas';
+import * as sounds from '@cadre/contract/sounds';
+import * as soundsSchemas from '@cadre/contract/sounds/schemas';
 import * as tracing from '@cadre/contract/tracing';
 import * as tracingSchemas from '@cadre/contract/tracing/schemas';
 import * as wall from '@cadre/contract/wall';
@@ -85,6 +87,7 @@ const FEATURES: readonly (readonly [routes: object, schemas: object])[] = [
   [incidents, incidentsSchemas],
   [equipment, equipmentSchemas],
   [kit, kitSchemas],
+  [sounds, soundsSchemas],
   [tracing, tracingSchemas],
   [labels, labelsSchemas],
   [reports, reportsSchemas],

@@ -100,6 +100,7 @@ export const ERROR_CODES = [
   'release.not-ready',
   'release.hang-tag-out',
   'not-reassembled.already-closed',
+  'sound.refused',
   'photo.no-picture',
   'photo.too-wide',
   'photo.too-many',

@@ -29,6 +29,7 @@ export type NotFound =
   | 'round'
   | 'route'
   | 'site'
+  | 'sound'
   | 'trace';
 
 /** What the words of a code name. A code that is not here says the same each time; what else is sent with it is for programs. */
@@ -59,6 +60,7 @@ export interface ShownParams {
   'kit.not-ready': { readonly tag: string; readonly problem: string };
   'kit.packed-for-other': { readonly tag: string; readonly name: string };
   'kit.withdrawn': { readonly tag: string };
+  'sound.refused': { readonly problem: string };
   'equipment.withdrawn': { readonly tag: string };
   'finding.still-asked': { readonly fault: string };
   'merge.other-look': { readonly checkpoints: readonly string[] };

@@ -1,2 +1,2 @@
 export type { Guide, GuideStep } from './guide';
-export { guidesFor, recheckedAfter, type GuideSought } from './guides-for';
+export { guidesFor, recheckedAfter } from './guides-for';

@@ -1,11 +1,4 @@
-export {
-  inUnit,
-  judgeMessage,
-  roundedTo,
-  type InstrumentValue,
-  type JudgedMessage,
-  type KnownInstrument,
-} from './judge';
+export { inUnit, judgeMessage, type JudgedMessage } from './judge';
 export {
   INSTRUMENT_KINDS,
   INSTRUMENT_KIND_KEYS,
@@ -16,5 +9,5 @@ export {
   type InstrumentKind,
   type InstrumentUnit,
 } from './kinds';
-export { MOST_CHARACTERS, parseMessage, type InstrumentMessage } from './message';
-export { STAND_IN_FAULTS, standInLine, type StandIn, type StandInFault } from './stand-in';
+export { parseMessage, type InstrumentMessage } from './message';
+export { STAND_IN_FAULTS, standInLine, type StandInFault } from './stand-in';

@@ -115,6 +115,23 @@ export function viewList(at: LookedAt) {
     await at.browser.click('[data-answer="0"]');
     await at.browser.find('[data-given]');
   };
+  const openTool = async (): Promise<void> => {
+    await at.browser.click('[data-equipment=G1]');
+    await at.browser.find('[data-doubtful-bike]');
+  };
+  const addTool = async (): Promise<void> => {
+    await at.browser.click('[data-add-equipment]');
+    await at.browser.find('[data-equipment-form]');
+  };
+  const openPuncture = async (): Promise<void> => {
+    await at.browser.click('[data-add-puncture]');
+    await at.browser.find('[data-clock]');
+  };
+  const typePitches = async (): Promise<void> => {
+    await at.browser.type('[data-typed-pitches]', '390 330 392 331 391 329 200 330');
+    await at.browser.click('form button');
+    await at.browser.find('[data-spoke="6"][data-state=slack]');
+  };
   const openKit = async (): Promise<void> => {
     await at.browser.click('[data-kit]');
     await at.browser.find('[data-kit-detail]');
@@ -222,6 +239,29 @@ export function viewList(at: LookedAt) {
       wait: '[data-trace-question]',
       before: answerTrace,
     },
+    {
+      name: 'find-cause on a bike',
+      path: () => '/find-cause/flat-again?bike=T6&at=rear',
+      wait: '[data-same-hour]',
+      before: openPuncture,
+    },
+    {
+      name: 'search handed over',
+      path: () => '/find-cause/front-knock?bike=T6',
+      wait: '[data-ended-search]',
+    },
+    {
+      name: 'hand-over sheet',
+      path: () => `/bikes/${at.ids.traced}/searches/${at.ids.search}/sheet`,
+      wait: '[data-hand-over-sheet] li',
+    },
+    { name: 'guides', path: () => '/guides', wait: '[data-guide]' },
+    { name: 'guide', path: () => '/guides/headset?bike=K4', wait: '[data-step]' },
+    { name: 'equipment', path: () => '/equipment', wait: '[data-equipment]', before: openTool },
+    { name: 'equipment form', path: () => '/equipment', wait: '[data-equipment]', before: addTool },
+    { name: 'instruments', path: () => '/instruments', wait: '[data-connect]' },
+    { name: 'stand-ins', path: () => '/instruments/stand-ins', wait: '[data-stand-in]' },
+    { name: 'spokes', path: () => '/spokes', wait: '[data-wheel]', before: typePitches },
     { name: 'labels', path: () => '/labels', wait: '[data-subject]' },
     { name: 'day-plan', path: () => '/day-plan', wait: '[data-make-plan]', before: planTheDay },
     {

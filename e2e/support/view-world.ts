@@ -4,11 +4,14 @@ import { makeRound } from '@cadre/contract/rounds';
 import { openAssessment } from '@cadre/contract/assessments';
 import { setStockItem } from '@cadre/contract/parts';
 import { startRepair } from '@cadre/contract/repairs';
+import { checkEquipment } from '@cadre/contract/equipment';
 import { setKitItem } from '@cadre/contract/kit';
+import { addPuncture, endTrace } from '@cadre/contract/tracing';
 import { addReport } from '@cadre/contract/reports';
 import { addGroup } from '@cadre/contract/schedule';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { bikeFieldsOf, faulty } from '@cadre/test-world/builders';
+import { anEquipment, savedTrace } from '../../testing/tracing-helpers';
 import type { World } from '../../testing/world';
 
 /** Something to see in every view: bikes, findings, a round, a group, stock, a repair, an offer. Gives the ids the views are opened with. */
@@ -67,6 +70,36 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
       version: null,
     },
   });
+  const traced = await world.bike('T6');
+  const gauge = await anEquipment(world, { tag: 'G1', serial: 'SIM-pressure-gauge', checkEveryDays: null });
+  const pressure = {
+    measure: 'tyre-window',
+    values: [230],
+    typed: '2.3',
+    unit: 'bar',
+    instrumentId: gauge.id,
+  };
+  await world.check(traced, {
+    checklist: 'season-opening',
+    exceptions: [{ checkpoint: 'tyre-pressure', position: 'front', more: { reading: pressure } as never }],
+  });
+  await world.as('mechanic').send(checkEquipment, {
+    params: { id: gauge.id },
+    body: { id: newId(), reference: 3, shown: 2.6, looksGood: null, note: '', at: now },
+  });
+  for (const hour of [4, 5])
+    await world.as('inspector').send(addPuncture, {
+      params: { id: traced.id },
+      body: { id: newId(), position: 'rear', hour, cause: 'thorn', at: now - hour },
+    });
+  const handed = await savedTrace(world, traced, [
+    ['joint', null],
+    ['axle', 1],
+  ]);
+  await world.as('inspector').send(endTrace, {
+    params: { id: handed.id },
+    body: { id: newId(), result: 'handed-over', cause: null, severity: null, note: '', at: now },
+  });
   await world.as('desk').send(addReport, {
     params: { id: worn.id },
     body: {
@@ -106,7 +139,7 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
   await world
     .as('lead')
     .send(setStockItem, { params: { id: stocked }, body: { id: newId(), item, version: null, at: now } });
-  const work = await world.bike('K6');
+  const work = await world.bike('T6');
   const { findings } = await world.check(work, {
     exceptions: [{ checkpoint: 'rotor', position: 'rear', more: faulty('crack') }],
   });
@@ -130,6 +163,8 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
     exceptions: [{ checkpoint: 'grips', more: faulty('torn') }],
   });
   return {
+    traced: traced.id,
+    search: handed.id,
     work: work.id,
     carded: carded.id,
     worn: worn.id,

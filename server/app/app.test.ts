@@ -174,6 +174,7 @@ const valid: Record<string, unknown> = {
   'tracing.end': { id, result: 'not-found', cause: null, severity: null, note: '', at },
   'tracing.prove': { id, gone: true, at },
   'tracing.close': { id, reason: 'r', at },
+  'sounds.add': { id, sound: 'AAAAAAAA', gear: '', doing: '', at },
   'tracing.puncture': { id, position: 'rear', hour: 3, cause: 'thorn', at },
   'kit.pack': { id, groupId: id, itemIds: [id], at: 1 },
   'kit.lend': { id, groupId: null, itemIds: [id], at: 1 },

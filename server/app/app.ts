@@ -40,6 +40,7 @@ import { timedRechecksRoutes } from '@cadre/server/timed-rechecks';
 import { wallRoutes } from '@cadre/server/wall';
 import { torqueRoutes } from '@cadre/server/torque';
 import { equipmentRoutes } from '@cadre/server/equipment';
+import { soundsRoutes } from '@cadre/server/sounds';
 import { tracingRoutes } from '@cadre/server/tracing';
 import { wearRoutes } from '@cadre/server/wear';
 import { QUIET_KINDS } from './features';
@@ -78,6 +79,7 @@ const routesOf = (deps: AppDeps, services: Services): readonly Implemented[] => 
   ...kitRoutes(services.kit),
   ...equipmentRoutes(services.equipment),
   ...tracingRoutes(services.tracing),
+  ...soundsRoutes(services.sounds),
   ...labelsRoutes({ ...deps, ...services }),
   ...reportsRoutes(services.reports),
   ...dayPlanRoutes(services.dayPlans),

@@ -12,6 +12,7 @@ import { assessmentFeature } from '@cadre/server/assessments';
 import { incidentsFeature } from '@cadre/server/incidents';
 import { equipmentFeature } from '@cadre/server/equipment';
 import { kitFeature } from '@cadre/server/kit';
+import { soundsFeature } from '@cadre/server/sounds';
 import { tracingFeature } from '@cadre/server/tracing';
 import { labelsFeature } from '@cadre/server/labels';
 import { reportsFeature } from '@cadre/server/reports';
@@ -60,6 +61,7 @@ export const FEATURES: readonly BikeFeature[] = [
   eventPrepFeature,
   calendarFeature,
   photosFeature,
+  soundsFeature,
   policyFeature,
   setupFeature,
   clockFeature,

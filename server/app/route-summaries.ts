@@ -156,4 +156,7 @@ export const ROUTE_SUMMARIES: Readonly<Record<string, string>> = {
   'tracing.puncture': 'Record where a tube was holed and by what',
   'tracing.record': 'What the record of a bike answers of a search',
   'tracing.save': 'Save a search for the cause of a symptom as it stands',
+  'sounds.add': 'Add a short recording of a noise on a bike',
+  'sounds.list': 'List the recordings of a bike',
+  'sounds.play': 'Get a recording as an attachment',
 };

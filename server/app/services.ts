@@ -33,6 +33,7 @@ import { BikeServices, odometerOnReturn } from '@cadre/server/services';
 import { TimedRechecks } from '@cadre/server/timed-rechecks';
 import { Walls } from '@cadre/server/wall';
 import { Torque } from '@cadre/server/torque';
+import { Sounds } from '@cadre/server/sounds';
 import { Tracing } from '@cadre/server/tracing';
 import { Wear } from '@cadre/server/wear';
 import { projector, TAKEN } from './features';
@@ -75,6 +76,7 @@ export function createServices(
     }),
     kit: new Kit(source, log.for(), now),
     equipment: new Equipment(source, log.for()),
+    sounds: new Sounds(source, log.for()),
     tracing: new Tracing(source, log.for(), now),
     labels: new Labels(source, log.for(), now),
     reports,

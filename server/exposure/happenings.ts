@@ -37,6 +37,7 @@ const SAYS: Readonly<Record<string, Happening['what'] | 'moved' | 'repaired' | '
   'trace.proved': null,
   'trace.closed': null,
   'puncture.recorded': null,
+  'sound.added': null,
 };
 
 interface Entry {

@@ -98,3 +98,4 @@ export const faulty = (fault: string, more: Partial<NewMark> = {}): Partial<NewM
   faults: [{ fault }],
   ...more,
 });
+export { oggSound, webmSound } from './sound';

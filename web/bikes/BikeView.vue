@@ -7,6 +7,7 @@ import { BikeChecks, ServiceMarks, useOutbox } from '@cadre/web/checks';
 import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
+import { SoundNotes } from '@cadre/web/sounds';
 import { ServicesPanel } from '@cadre/web/services';
 import { askTimeline, BikeTimeline } from '@cadre/web/timeline';
 import { BikeCosts } from '@cadre/web/repairs';
@@ -66,6 +67,7 @@ const troubled = computed(() =>
         />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <BikePhotos :bike-id="bike.id" :version="bike.facts" />
+        <SoundNotes :bike-id="bike.id" :time-zone="site?.timeZone" />
         <PartsPanel :bike="bike" />
         <WearPanel :bike="bike" :time-zone="site?.timeZone" />
         <BikeTimeline

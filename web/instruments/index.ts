@@ -1,4 +1,3 @@
 export { instrumentViews } from './views';
 export { default as InstrumentSays } from './InstrumentSays.vue';
 export { instrumentUnitOf, useInstrumentField, type InstrumentField } from './use-instrument-field';
-export type { InstrumentReading } from './use-instruments';

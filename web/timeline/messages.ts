@@ -103,3 +103,4 @@ export const symptomStillThere = message('Symptom still there after the repair')
 export const searchClosed = message('Search for a cause closed');
 export const punctureRecorded = message('Puncture recorded');
 export const atHour = message('At {hour} o’clock from the valve');
+export const soundAdded = message('Noise recorded');

@@ -142,6 +142,8 @@ export function entryWords(entry: TimelineEntry, nameOf: (id: string) => string)
       return say(t.searchClosed, [traceNamed(body.trace), text(body.reason)].join(' · '), 'strong');
     case 'puncture.recorded':
       return say(t.punctureRecorded, t.atHour({ hour: String(body.hour) }), 'quiet');
+    case 'sound.added':
+      return say(t.soundAdded, [text(body.gear), text(body.doing)].filter(Boolean).join(' · '), 'quiet');
     case 'photo.added':
       return say(t.photoTaken, text(body.checkpoint).replace(/-/g, ' '), 'quiet');
     case 'service.done':

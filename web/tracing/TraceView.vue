@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { TRACES } from '@cadre/core/shipped';
+import { TRACES, TRACES_BY_AREA } from '@cadre/core/shipped';
 import { asksWhichEnd, TRACE_ORIGINS, type TraceQuestion } from '@cadre/core/tracing';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
+import { SoundNotes } from '@cadre/web/sounds';
 import { ActButton, ChoiceChips, NoticePlate, SelectField, useRefusal } from '@cadre/web/ui';
 import CauseList from './CauseList.vue';
 import EndedSearch from './EndedSearch.vue';
@@ -110,6 +111,7 @@ const onRun = (act: (of: NonNullable<typeof run.value>) => Promise<void>): Promi
   refusal.run(async () => {
     if (run.value) await act(run.value);
   });
+const isNoise = computed(() => TRACES_BY_AREA.noises.some(({ key }) => key === props.trace));
 const mayRecord = computed(() => bike.value !== null && session.may('mark'));
 const counts = computed(
   () =>
@@ -172,6 +174,7 @@ const counts = computed(
             :time-zone="timeZone"
             :add="shared.puncture"
           />
+          <SoundNotes v-if="bike && isNoise" :bike-id="bike.id" :time-zone="timeZone" />
           <RecordedAnswers
             v-if="recorded.length"
             :trace="inHand.trace.value"

@@ -511,6 +511,27 @@ const equipment: Step = {
   },
 };
 
+/** Recordings of noises. */
+const sounds: Step = {
+  name: 'Sounds',
+  take: (runner) =>
+    runner.query(`CREATE TABLE IF NOT EXISTS sound_note (
+      id ${ID} NOT NULL,
+      bikeId ${ID} NOT NULL,
+      author ${ID} NOT NULL,
+      at ${MOMENT} NOT NULL,
+      container ${WORD} NOT NULL,
+      seconds DOUBLE NOT NULL,
+      gear VARCHAR(40) NOT NULL,
+      doing VARCHAR(120) NOT NULL,
+      hash ${HASH} NOT NULL,
+      sound MEDIUMBLOB NOT NULL,
+      PRIMARY KEY (id),
+      INDEX sound_note_bike (bikeId, at),
+      CONSTRAINT sound_note_of_bike FOREIGN KEY (bikeId) REFERENCES bike (id),
+      CONSTRAINT sound_note_small CHECK (OCTET_LENGTH(sound) BETWEEN 1 AND 256000))`),
+};
+
 export const STEPS: readonly Step[] = [
   baseline,
   oneTimeSecrets,
@@ -536,4 +557,5 @@ export const STEPS: readonly Step[] = [
   contamination,
   tracing,
   equipment,
+  sounds,
 ];

@@ -73,6 +73,8 @@ const CONTENT_POLICY = {
     // Components set sizes by style attributes; no style comes from anywhere else.
     'style-src': ["'self'", "'unsafe-inline'"],
     'img-src': ["'self'", 'data:', 'blob:'],
+    // A recording is heard before it is sent.
+    'media-src': ["'self'", 'blob:'],
     'object-src': ["'none'"],
     'base-uri': ["'none'"],
     'form-action': ["'self'"],

@@ -54,6 +54,7 @@ export const STATUS: { readonly [code in ErrorCode]: number } = {
   'check.not-amendable': 409,
   'round.bike-twice': 400,
   'round.closed': 409,
+  'sound.refused': 422,
   'photo.no-picture': 422,
   'photo.too-wide': 422,
   'photo.too-many': 409,

@@ -50,7 +50,15 @@ const NOT_FOUND_WORDS: Record<NotFound, string> = {
   route: t.route,
   service: t.service,
   site: t.site,
+  sound: t.recording,
   trace: t.search,
+};
+
+/** Why a recording was not accepted. */
+const SOUND_PROBLEM_WORDS: Readonly<Record<string, string>> = {
+  'no-sound': t.noSound,
+  'too-large': t.soundTooLarge,
+  'too-long': t.soundTooLong,
 };
 
 /** What each refusal says. A new code does not compile until it has its words. */
@@ -126,6 +134,7 @@ const WORDS: { readonly [C in ErrorCode]: Words<C> } = {
   'check.own-co-sign': say(t.youSignedCheckYourself, t.askAnotherPersonCo),
   'check.not-amendable': say(t.checkCannotAmendedOnly, t.startNewCheckBike),
   'round.bike-twice': (p) => ({ what: t.listedTwiceTags({ tags: list(p.tags) }), todo: t.removeSecondEntry }),
+  'sound.refused': (p) => ({ what: SOUND_PROBLEM_WORDS[p.problem] ?? t.noSound, todo: t.recordAgain }),
   'photo.no-picture': say(t.cadreCannotReadFile, t.takePhotoChooseJpeg),
   'photo.too-wide': (p) => ({
     what: t.pictureHasWidthHeight({

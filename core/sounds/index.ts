@@ -1,0 +1,1 @@
+export { readSound, SOUND_LIMITS } from './read-sound';

@@ -1,0 +1,3 @@
+export { soundsFeature } from './feature';
+export { soundsRoutes } from './routes';
+export { Sounds } from './service';

@@ -1,0 +1,3 @@
+import { defineAsyncComponent } from 'vue';
+
+export const SoundNotes = defineAsyncComponent(() => import('./SoundNotes.vue'));
