@@ -183,7 +183,7 @@ const pictures: readonly Picture[] = [
   },
   { name: 'calendar', size: 'office', path: '/calendar', before: pickService },
   { name: 'campaign', size: 'office', path: '/campaigns', before: planACampaign, after: endIt },
-  { name: 'checklist-editor', size: 'office', path: '/checklists/ride-out/edit' },
+  { name: 'find-cause', size: 'office', path: '/find-cause/flat-again?bike=Q26&at=rear' },
   { name: 'policy', size: 'office', path: '/policy', before: previewPolicy },
 ];
 

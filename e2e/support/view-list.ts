@@ -241,13 +241,13 @@ export function viewList(at: LookedAt) {
     },
     {
       name: 'find-cause on a bike',
-      path: () => '/find-cause/flat-again?bike=T6&at=rear',
+      path: () => '/find-cause/flat-again?bike=SR1&at=rear',
       wait: '[data-same-hour]',
       before: openPuncture,
     },
     {
       name: 'search handed over',
-      path: () => '/find-cause/front-knock?bike=T6',
+      path: () => '/find-cause/front-knock?bike=SR1',
       wait: '[data-ended-search]',
     },
     {

@@ -70,7 +70,7 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
       version: null,
     },
   });
-  const traced = await world.bike('T6');
+  const traced = await world.bike('SR1');
   const gauge = await anEquipment(world, { tag: 'G1', serial: 'SIM-pressure-gauge', checkEveryDays: null });
   const pressure = {
     measure: 'tyre-window',
@@ -139,7 +139,7 @@ export async function fillViews(world: World): Promise<Record<string, string>> {
   await world
     .as('lead')
     .send(setStockItem, { params: { id: stocked }, body: { id: newId(), item, version: null, at: now } });
-  const work = await world.bike('T6');
+  const work = await world.bike('K6');
   const { findings } = await world.check(work, {
     exceptions: [{ checkpoint: 'rotor', position: 'rear', more: faulty('crack') }],
   });

@@ -29,7 +29,7 @@ const zone = (run: TraceRun): string | undefined =>
       :class="run.holding.length ? 'border-held' : 'border-line'"
       :data-search="run.trace"
     >
-      <Search class="size-6 shrink-0 text-soft" aria-hidden="true" />
+      <Search class="size-6 shrink-0 text-soft max-sm:hidden" aria-hidden="true" />
       <span class="min-w-0 grow leading-snug">
         <strong>{{ nameOf(run.trace) }}</strong>
         <span class="block text-[0.95rem] text-soft">{{
