@@ -90,7 +90,12 @@ export class Tracing {
           ({ question }, index) => answers.findIndex((each) => each.question === question) !== index,
         );
         if (twice >= 0) throw refused(`answers.${twice}.question`, 'twice');
-        const holding = causesHolding(trace, answersOf({ answers }), { found: null, refuted });
+        // Who began it may take back all that was answered: then nothing was said, and nothing holds.
+        const isTakenBack =
+          (before === null || before.beganBy === actor.id) && answers.every(({ fromRecord }) => fromRecord);
+        const holding = isTakenBack
+          ? []
+          : causesHolding(trace, answersOf({ answers }), { found: null, refuted });
         return {
           kind: 'trace.saved',
           body: {

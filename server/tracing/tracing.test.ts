@@ -76,6 +76,17 @@ describe('a search on a bike', () => {
     expect((await world.fitness(own.id)).fitness).toBe('cleared');
   });
 
+  it('lets go when who began it takes back every answer, and not when another person does', async () => {
+    const own = await bike();
+    await world.check(own);
+    const begun = await savedTrace(world, own, [['joint', null]]);
+    const emptied = await savedTrace(world, own, [], begun, 'mechanic');
+    expect(emptied.holding).not.toEqual([]);
+    const takenBack = await savedTrace(world, own, [], emptied);
+    expect(takenBack.holding).toEqual([]);
+    expect((await world.fitness(own.id)).fitness).toBe('cleared');
+  });
+
   it('goes on with another person, and two at once do not overwrite each other', async () => {
     const own = await bike();
     const begun = await savedTrace(world, own, [['joint', YES]]);

@@ -21,11 +21,23 @@ async function tryAgain() {
   waiting = left > 0;
 }
 
+/** An id of its own for every report, made here: the page may have been opened days ago. Time first, then chance. */
+function newId() {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  const time = Date.now();
+  for (let at = 0; at < 6; at += 1) bytes[at] = Math.floor(time / 256 ** (5 - at)) % 256;
+  bytes[6] = 0x70 | (bytes[6] & 0x0f);
+  bytes[8] = 0x80 | (bytes[8] & 0x3f);
+  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
+}
+
 for (const form of document.querySelectorAll('form[data-report]'))
   form.addEventListener('submit', async (event) => {
     event.preventDefault();
+    const id = newId();
+    form.elements.namedItem('id').value = id;
     const fields = [...new FormData(form)];
-    const id = form.elements.namedItem('id').value;
     await self.saveReport({ id, to: new URL(form.action).pathname, fields });
     waiting = true;
     tell('waits');
