@@ -195,6 +195,8 @@ describe('trail help', () => {
     );
     proxy.cut();
     await phone.go(`/r/${code}/help`);
+    // Nothing is said before there is something to say.
+    expect(await phone.height('#said')).toBe(0);
     await phone.click('[data-card=gears] summary');
     await phone.textIs('[data-card=gears]', 'one gear');
     await phone.click('[data-card=gears] form button');

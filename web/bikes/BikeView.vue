@@ -8,6 +8,7 @@ import { PartsPanel } from '@cadre/web/parts';
 import { useSession } from '@cadre/web/people';
 import { BikePhotos } from '@cadre/web/photos';
 import { SoundNotes } from '@cadre/web/sounds';
+import { BikeSearches } from '@cadre/web/tracing';
 import { ServicesPanel } from '@cadre/web/services';
 import { askTimeline, BikeTimeline } from '@cadre/web/timeline';
 import { BikeCosts } from '@cadre/web/repairs';
@@ -58,6 +59,7 @@ const troubled = computed(() =>
             :troubled="troubled"
           />
         </div>
+        <BikeSearches v-if="bike.facts.traces?.length" :bike="bike" />
         <BikeFacts :bike="bike" />
         <OpenFindings :bike="bike" :time-zone="site?.timeZone" />
         <StartChecklist

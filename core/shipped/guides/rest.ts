@@ -79,7 +79,7 @@ export const REST_GUIDES = [
     tools: ['Screwdriver', 'Batteries or charger'],
     steps: [
       'Charge or renew the batteries, contacts clean and dry.',
-      'Dynamo: plug and cable along the fork whole, lamp on while the wheel turns.',
+      'Dynamo: plug tight, cable along the fork not damaged, lamp on while the wheel turns.',
       'Lamp straight, not into eyes, mount tight.',
     ],
     touches: ['accessories'],

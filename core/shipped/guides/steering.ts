@@ -93,7 +93,7 @@ export const STEERING_GUIDES = [
         { caution: 'A child’s reach is short: set the reach screw.' },
       ],
       ['Clamp to torque, or only just firm where your policy says so.', { joint: 'lever-clamp' }],
-      'Twist by hand: with a hard knock it may turn, in riding it may not.',
+      'Twist by hand: a hard knock may turn it, riding must not.',
       'New grips on dry bars, end plugs in. Twist each: it does not move.',
     ],
     touches: ['bar-levers-grips'],

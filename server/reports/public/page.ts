@@ -17,7 +17,7 @@ li a.b{height:calc(100% - 1rem)}ul{list-style:none;padding:0;margin:0;display:gr
 label{display:block;margin:.75rem 0 .2rem;font-weight:700}input,textarea{width:100%;font:inherit;padding:.6rem;border:2px solid var(--i);border-radius:.4rem;background:var(--p);color:var(--i)}
 .d{display:block;width:100%;height:auto;background:var(--p);border:2px solid var(--l);border-radius:.5rem}.d a:focus circle,.d a:hover circle{fill:var(--a)}
 details{margin:.5rem 0;border:2px solid var(--l);border-radius:.5rem;background:var(--p);padding:0 1rem}summary{min-height:3.5rem;padding:1rem 0;font-weight:700;cursor:pointer}ol{margin:0;padding-left:1.25rem}ol li{margin:.3rem 0}.h{color:var(--h)}
-.z{position:absolute;left:-999rem}`);
+[hidden]{display:none!important}.z{position:absolute;left:-999rem}`);
 
 export function page(title: string, body: Html): string {
   return markup`<!doctype html>
