@@ -46,6 +46,7 @@ export const FLOORS = {
     [
       'find',
       'findings',
+      'followed-guides',
       'labels',
       'reports',
       'incidents',

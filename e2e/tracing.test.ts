@@ -91,6 +91,7 @@ describe('a search for a cause', () => {
     await browser.click('[data-to-guide]');
     await browser.click('[data-guide=headset]');
     await browser.textIs('[data-torque-step=stem-steerer]', '5.4 N m');
+    await browser.click('[data-step="0"]');
     await browser.click('[data-guide-bench]');
     await browser.click('[data-start]');
     await browser.type('[data-done]', 'Bearing set, stem tight');

@@ -40,21 +40,22 @@ export function guidesFor(
   return guides.filter((guide) => fits(guide) && names(guide) > 0).toSorted((a, b) => names(b) - names(a));
 }
 
-/**
- * The questions that what a guide does can disturb on a bike, and so are rechecked after it, each checkpoint once and in the catalogue's order. Where nothing says
- * at which end the job is, those of both ends.
- */
+/** What the work of a guide touches, at the end it is done at; where nothing says which, what happens at one end is taken for both. */
+export function touchedBy({ touches }: Pick<Guide, 'touches'>, position: Position): readonly Touched[] {
+  const ends: readonly Position[] = position === 'only' ? ['front', 'rear'] : [position];
+  return touches.flatMap((touch): readonly Touched[] =>
+    isEnded(touch) ? ends.map((end) => ({ touch, position: end })) : [{ touch, position: 'only' }],
+  );
+}
+
+/** The questions that what a guide does can disturb on a bike, and so are rechecked after it, each checkpoint once and in the catalogue's order. */
 export function recheckedAfter(
-  { touches }: Pick<Guide, 'touches'>,
+  guide: Pick<Guide, 'touches'>,
   position: Position,
   fitted: Fitted,
   catalogue: readonly Checkpoint[],
 ): readonly Checkpoint[] {
-  const ends: readonly Position[] = position === 'only' ? ['front', 'rear'] : [position];
-  const touched = touches.flatMap((touch): readonly Touched[] =>
-    isEnded(touch) ? ends.map((end) => ({ touch, position: end })) : [{ touch, position: 'only' }],
-  );
-  const asked = questionsOf(recheckChecklist([], touched, catalogue), fitted);
+  const asked = questionsOf(recheckChecklist([], touchedBy(guide, position), catalogue), fitted);
   const keys = new Set(asked.map(({ checkpoint }) => checkpoint.key));
   return catalogue.filter(({ key }) => keys.has(key));
 }

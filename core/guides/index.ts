@@ -1,2 +1,2 @@
 export type { Guide, GuideStep } from './guide';
-export { guidesFor, recheckedAfter } from './guides-for';
+export { guidesFor, recheckedAfter, touchedBy } from './guides-for';

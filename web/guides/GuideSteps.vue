@@ -6,9 +6,10 @@ import { OctagonX } from '@lucide/vue';
 import type { Bike } from '@cadre/contract/fleet';
 import { asBuilt } from '@cadre/core/catalogue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
-import { recheckedAfter, type Guide, type GuideStep } from '@cadre/core/guides';
+import { recheckedAfter, touchedBy, type Guide, type GuideStep } from '@cadre/core/guides';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { BikeFigure } from '@cadre/web/figures';
+import { useFollowed } from '@cadre/web/followed-guides';
 import { asSet, useTorqueRows } from '@cadre/web/torque';
 import { JOINT_WORDS } from '@cadre/web/words';
 import { ActButton, CautionLine } from '@cadre/web/ui';
@@ -19,7 +20,14 @@ const props = defineProps<{ guide: Guide; bike: Bike | null; position: 'only' | 
 const route = useRoute();
 const torques = useTorqueRows(() => props.bike);
 const done = useSessionStorage<number[]>(() => `cadre.guide.${props.guide.key}.${props.bike?.id ?? ''}`, []);
+const followed = useFollowed(() => props.bike?.id ?? '');
 function tick(step: number): void {
+  if (props.bike) {
+    const mine = touchedBy(props.guide, props.position);
+    const isMine = (each: (typeof mine)[number]): boolean =>
+      mine.some(({ touch, position }) => touch === each.touch && position === each.position);
+    followed.value = [...followed.value.filter((each) => !isMine(each)), ...mine];
+  }
   done.value = done.value.includes(step) ? done.value.filter((each) => each !== step) : [...done.value, step];
 }
 /** The axle of a step is that of the end the job is at. */

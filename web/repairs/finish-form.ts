@@ -11,6 +11,7 @@ import { likelyPart, placesOn } from '@cadre/core/parts';
 import { leastWork, withImplied, type Touched } from '@cadre/core/catalogue';
 import { touchesOfPart, withTouches } from '@cadre/core/repairs';
 import { jointsTouched } from '@cadre/core/torque';
+import { useFollowed } from '@cadre/web/followed-guides';
 import { useWrench, type WrenchAtHand } from '@cadre/web/equipment';
 
 type Body = BodyOf<typeof finishRepair>;
@@ -67,7 +68,9 @@ export function useFinishForm(
   const done = reactive<Record<string, string>>(
     Object.fromEntries(findings().map((finding) => [finding.id, ''])),
   );
-  const touched = ref<readonly Touched[]>([]);
+  // A guide that was followed for this bike has said what its work touches.
+  const followed = useFollowed(() => bike().id);
+  const touched = ref<readonly Touched[]>(followed.value);
   const least = computed(() => withImplied(findings().flatMap(leastWork)));
   const used = ref<readonly UsedRow[]>([]);
   const torques = reactive<Record<string, string>>({});
@@ -137,6 +140,7 @@ export function useFinishForm(
   }
   function read(): Done | null {
     if (missing.value.length > 0 || minutesWrong.value || torquesWrong.value.length > 0) return null;
+    followed.value = [];
     return {
       work: findings().map((finding) => ({ findingId: finding.id, done: done[finding.id]?.trim() ?? '' })),
       touched: allTouched.value.map((each) => ({ ...each })),

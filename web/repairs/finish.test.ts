@@ -84,6 +84,15 @@ describe('finishing a repair', () => {
     });
   });
 
+  it('has what a guide that was followed for this bike touches, until it is finished', async () => {
+    sessionStorage.setItem('cadre.followed.b', JSON.stringify([{ touch: 'wheel-trued', position: 'front' }]));
+    const wrapper = form();
+    await wrapper.get('[data-done] input').setValue('Trued');
+    await wrapper.get('form').trigger('submit');
+    expect(said(wrapper)?.touched).toContainEqual({ touch: 'wheel-trued', position: 'front' });
+    expect(JSON.parse(sessionStorage.getItem('cadre.followed.b') ?? '')).toEqual([]);
+  });
+
   it('offers what the finding likely takes in one touch, where it likely goes; the rest that fits in a list, what does not fit not at all', async () => {
     const wrapper = form();
     expect(wrapper.findAll('[data-take]').map((button) => button.attributes('data-take'))).toEqual([
