@@ -2,7 +2,7 @@ import { PiniaColada } from '@pinia/colada';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { defineComponent, h } from 'vue';
+import { h } from 'vue';
 import InstrumentSays from './InstrumentSays.vue';
 import { linesInto } from './adapters/adapter';
 import { serialAdapter } from './adapters/serial';
@@ -26,7 +26,7 @@ function fields() {
     ReturnType<typeof useInstrumentField>
   >;
   const view = mount(
-    defineComponent({
+    {
       setup() {
         for (const unit of ['bar', 'mm'] as const)
           own[unit] = useInstrumentField(
@@ -35,7 +35,7 @@ function fields() {
           );
         return () => h('div', [h(InstrumentSays, { field: own.bar }), h(InstrumentSays, { field: own.mm })]);
       },
-    }),
+    },
     { global: { plugins: [pinia, PiniaColada] } },
   );
   return { view, took, own, instruments: useInstruments() };
@@ -101,7 +101,7 @@ describe('an adapter', () => {
     setActivePinia(pinia);
     const seen: string[] = [];
     mount(
-      defineComponent({
+      {
         setup() {
           const { said, connect } = useConnecting();
           void (async () => {
@@ -113,7 +113,7 @@ describe('an adapter', () => {
           })();
           return () => null;
         },
-      }),
+      },
       { global: { plugins: [pinia, PiniaColada] } },
     );
     await flushPromises();
