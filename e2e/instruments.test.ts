@@ -132,6 +132,10 @@ describe('spokes by ear', () => {
       await ear.click('[data-record-sound]');
       await ear.textIs('[data-stop-sound]', '13 s left');
       await ear.click('[data-stop-sound]');
+      // What was recorded outlives a closed page.
+      await ear.find('[data-save-sound]');
+      await ear.go('/');
+      await ear.go(`/bikes/${bike?.id}`);
       await ear.type('[data-sound-gear]', 'Third');
       await ear.click('[data-save-sound]');
       await ear.textIs('[data-sound]', 'Third');

@@ -69,7 +69,7 @@ const troubled = computed(() =>
         />
         <BikeChecks :bike-id="bike.id" :version="bike" :time-zone="site?.timeZone" />
         <BikePhotos :bike-id="bike.id" :version="bike.facts" />
-        <SoundNotes :bike-id="bike.id" :time-zone="site?.timeZone" />
+        <SoundNotes :key="bike.id" :bike-id="bike.id" :time-zone="site?.timeZone" />
         <PartsPanel :bike="bike" />
         <WearPanel :bike="bike" :time-zone="site?.timeZone" />
         <BikeTimeline

@@ -48,6 +48,7 @@ async function save(): Promise<void> {
     <form v-if="taken" class="space-y-2 rounded-md bg-sunk p-3" @submit.prevent="save">
       <!-- A noise is heard, not read: what it is like is said in the fields beside it. -->
       <audio controls :src="taken.address" class="w-full" :aria-label="t.recording"></audio>
+      <p class="font-semibold text-watch">{{ t.savedHere }}</p>
       <div class="grid grid-cols-[8rem_1fr] gap-2">
         <TextField v-model="gear" :label="t.gear" maxlength="40" data-sound-gear />
         <TextField v-model="doing" :label="t.doing" maxlength="120" />

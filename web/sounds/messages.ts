@@ -18,3 +18,4 @@ export const browserCannot = message('This browser cannot record.');
 export const noMicrophone = message('The microphone cannot be used.');
 export const microphoneRefused = message('The browser was not allowed to use the microphone.');
 export const describeInstead = message('Describe the noise in a note instead.');
+export const savedHere = message('Saved on this device, not synced');

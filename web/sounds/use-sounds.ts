@@ -3,6 +3,7 @@ import { addSound, listSounds, type Sound } from '@cadre/contract/sounds';
 import { SOUND_LIMITS } from '@cadre/core/sounds';
 import { useAct } from '@cadre/web/platform/act';
 import { send as ask, type Said } from '@cadre/web/platform/api';
+import { dropValue, savedValue, savePlain } from '@cadre/web/platform/local-db';
 import { useSavedQuery } from '@cadre/web/platform/query';
 import { now } from '@cadre/web/platform/time';
 import { useRefusal } from '@cadre/web/ui';
@@ -14,6 +15,8 @@ interface Taken {
   readonly address: string;
   readonly at: number;
 }
+
+type Waiting = Pick<Taken, 'blob' | 'at'>;
 
 export interface SoundsOfBike {
   readonly sounds: ComputedRef<readonly Sound[]>;
@@ -60,13 +63,25 @@ export function useSounds(bikeId: () => string): SoundsOfBike {
     if (recorder && recorder.state !== 'inactive') recorder.stop();
     state.value = 'off';
   }
-  function drop(): void {
+  // What was recorded and not sent outlives a closed tab.
+  const storedAs = (): string => `sound-waiting:${bikeId()}`;
+  const show = (blob: Blob, at: number): void => {
+    taken.value = { blob, address: URL.createObjectURL(blob), at };
+  };
+  void savedValue<Waiting>(storedAs()).then((waiting) => {
+    if (waiting && !taken.value) show(waiting.blob, waiting.at);
+  });
+  function hide(): void {
     if (taken.value) URL.revokeObjectURL(taken.value.address);
     taken.value = null;
   }
+  function drop(): void {
+    hide();
+    void dropValue(storedAs());
+  }
   onScopeDispose(() => {
     stop();
-    drop();
+    hide();
   });
 
   async function start(): Promise<void> {
@@ -98,7 +113,8 @@ export function useSounds(bikeId: () => string): SoundsOfBike {
     recorder.onstop = () => {
       stream.getTracks().forEach((track) => track.stop());
       const blob = new Blob(pieces, { type });
-      taken.value = { blob, address: URL.createObjectURL(blob), at };
+      show(blob, at);
+      void savePlain(storedAs(), { blob, at });
     };
     recorder.start();
     state.value = 'on';

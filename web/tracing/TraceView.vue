@@ -174,7 +174,7 @@ const counts = computed(
             :time-zone="timeZone"
             :add="shared.puncture"
           />
-          <SoundNotes v-if="bike && isNoise" :bike-id="bike.id" :time-zone="timeZone" />
+          <SoundNotes v-if="bike && isNoise" :key="bike.id" :bike-id="bike.id" :time-zone="timeZone" />
           <RecordedAnswers
             v-if="recorded.length"
             :trace="inHand.trace.value"
