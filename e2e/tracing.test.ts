@@ -115,7 +115,7 @@ describe('a search for a cause', () => {
         return false;
       },
       'the joint is not done',
-      60_000,
+      120_000,
     );
     expect(Number(await browser.value('[data-torque-of=stem-steerer]'))).toBeLessThanOrEqual(6);
     await browser.click('[data-finish]');
