@@ -111,6 +111,10 @@ const onRun = (act: (of: NonNullable<typeof run.value>) => Promise<void>): Promi
   refusal.run(async () => {
     if (run.value) await act(run.value);
   });
+/** On a bike nothing is asked before its record is known, or known to be out of reach. */
+const ready = computed(
+  () => tag.value === '' || (fleet.wall !== null && (bike.value === null || shared.ready.value)),
+);
 const isNoise = computed(() => TRACES_BY_AREA.noises.some(({ key }) => key === props.trace));
 const mayRecord = computed(() => bike.value !== null && session.may('mark'));
 const counts = computed(
@@ -146,7 +150,8 @@ const counts = computed(
         />
       </header>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-      <p v-if="!fits" role="status" class="text-lg">{{ t.notHere }}</p>
+      <p v-if="!ready" role="status" class="text-soft">{{ t.loading }}</p>
+      <p v-else-if="!fits" role="status" class="text-lg">{{ t.notHere }}</p>
       <div v-else class="grid items-start gap-5 lg:grid-cols-[1fr_24rem]">
         <div class="min-w-0 space-y-4">
           <EndedSearch

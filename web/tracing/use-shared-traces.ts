@@ -29,6 +29,8 @@ export interface SharedTraces {
   readonly runs: ComputedRef<readonly TraceRun[]>;
   readonly proved: ComputedRef<readonly ProvedCause[]>;
   readonly offline: Readonly<Ref<boolean>>;
+  /** What the server or this device knows of the bike is at hand: nothing that arrives later changes the question under a thumb. */
+  readonly ready: ComputedRef<boolean>;
   refresh(): Promise<void>;
   /** Saves a search as it stands; the first time it begins it. */
   save(run: TraceRun | null, said: TraceSaid): Promise<TraceRun>;
@@ -57,6 +59,11 @@ export function useSharedTraces(bike: () => Bike | null): SharedTraces {
     runs: computed(() => own.data.value?.runs ?? []),
     proved: computed(() => all.data.value?.proved ?? []),
     offline: own.offline,
+    ready: computed(
+      () =>
+        (own.data.value !== undefined || own.offline.value) &&
+        (all.data.value !== undefined || all.offline.value),
+    ),
     refresh,
     async save(run, said) {
       // A search begun twice after a lost answer is one search.
