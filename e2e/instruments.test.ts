@@ -132,7 +132,7 @@ describe('spokes by ear', () => {
       expect((await offBy()).filter((each) => each > 0.02)).toEqual([]);
       await ear.find('[data-spoke="6"][data-state=slack]');
       await ear.find('[data-spoke="21"][data-state=off]');
-      await ear.textIs('[data-side=left]', 'less than half the tension');
+      await ear.textIs('[data-side=left]', 'far less tension');
       await ear.textIs('[data-side=right]', 'Uneven');
       // The same microphone records the noise for the next person.
       const [bike] = (await world.as('lead').send(getWall)).bikes;

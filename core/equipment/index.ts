@@ -1,4 +1,4 @@
-export { doubtfulUses, type UseOfInstrument } from './doubtful';
+export { doubtfulUses, isInDoubt, type DoubtSpan, type UseOfInstrument } from './doubtful';
 export {
   checkDueAt,
   EQUIPMENT_KINDS,

@@ -26,6 +26,8 @@ export interface SideOfSpokes {
 export interface SpokesAnswer {
   /** Each spoke's tension over its side's middle one, in the order read. */
   readonly relative: readonly number[];
+  /** What each spoke is by the limits, in the same order. */
+  readonly outcomes: readonly Verdict['outcome'][];
   /** A pitch tells even from uneven, and never whether the tension is enough. */
   readonly saysEnough: boolean;
   readonly verdicts: readonly Verdict[];
@@ -67,7 +69,8 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
       return { outcome: 'watch', becomes: 'watch', value, limit: off, next: 'watch-spoke' };
     return pass(value, off);
   };
-  const [worst] = worstFirst(relative.map(verdictOf));
+  const each = relative.map(verdictOf);
+  const [worst] = worstFirst(each);
   const allSlack: readonly Verdict[] =
     method === 'meter' && floor !== undefined && sinksTo(middle, floor)
       ? [
@@ -82,6 +85,7 @@ export function spokesVerdicts(side: SideOfSpokes, choices: LimitChoices): Measu
       : [];
   return measured({
     relative,
+    outcomes: each.map(({ outcome }) => outcome),
     saysEnough: method === 'meter' && floor !== undefined,
     verdicts: worstFirst([...(worst ? [worst] : []), ...allSlack]),
   });

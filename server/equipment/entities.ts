@@ -1,12 +1,6 @@
 import { EntitySchema } from 'typeorm';
-import type { EquipmentFields, EquipmentState } from '@cadre/core/equipment';
+import type { DoubtSpan, EquipmentFields, EquipmentState } from '@cadre/core/equipment';
 import { json, key, moment, uuid, whole, words } from '@cadre/server/platform/database';
-
-/** A span in which what an instrument measured is in doubt: since it last passed (null: never), until it passed again (null: not yet). */
-export interface DoubtSpan {
-  readonly goodAt: number | null;
-  readonly goodAgainAt: number | null;
-}
 
 /** A tool or instrument: as it is set up, its last reference check, and the spans in which it was not to be relied on. */
 export interface EquipmentRow {

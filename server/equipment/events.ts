@@ -1,10 +1,10 @@
 import { In, type EntityManager } from 'typeorm';
 import { questionKey } from '@cadre/core/catalogue';
-import type { EquipmentFields, ReferenceCheck } from '@cadre/core/equipment';
+import type { DoubtSpan, EquipmentFields, ReferenceCheck } from '@cadre/core/equipment';
 import { markEntity, type CheckEvents } from '@cadre/server/checks';
 import type { Projections } from '@cadre/server/platform/event-log';
 import type { RepairEvents } from '@cadre/server/repairs';
-import { equipmentEntity, instrumentUseEntity, type DoubtSpan, type InstrumentUseRow } from './entities';
+import { equipmentEntity, instrumentUseEntity, type InstrumentUseRow } from './entities';
 
 export interface EquipmentEvents {
   'equipment.set': { equipmentId: string; item: EquipmentFields };

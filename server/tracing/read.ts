@@ -1,15 +1,15 @@
 import type { EntityManager } from 'typeorm';
 import type { AnswerOf } from '@cadre/contract/http';
 import type { traceRecord, TraceRun } from '@cadre/contract/tracing';
-import type { Position } from '@cadre/core/catalogue';
+import { questionKey, type Position, type Touched } from '@cadre/core/catalogue';
 import type { Reading } from '@cadre/core/checks';
 import { DAY_MS } from '@cadre/core/time';
 import type { ProvedCause } from '@cadre/core/tracing';
+import { measuredInDoubt } from '@cadre/server/equipment';
 import { factsOf } from '@cadre/server/fitness';
 import { findBike } from '@cadre/server/fleet';
 import { overdueServices } from '@cadre/core/fitness';
 import { punctureEntity, traceRunEntity, type TraceRunRow } from './entities';
-import type { Touched } from '@cadre/core/catalogue';
 
 type Record = AnswerOf<typeof traceRecord>['record'];
 
@@ -51,24 +51,6 @@ async function marksOf(tx: EntityManager, bikeId: string, since: Date): Promise<
   );
 }
 
-/** Readings taken while their instrument was not to be relied on say nothing. */
-async function doubtful(tx: EntityManager, bikeId: string): Promise<ReadonlySet<string>> {
-  const rows = await tx.query<{ what: string; at: Date; doubts: string }[]>(
-    'SELECT u.what, u.at, e.doubts FROM instrument_use u JOIN equipment e ON e.id = u.equipmentId WHERE u.bikeId = ?',
-    [bikeId],
-  );
-  return new Set(
-    rows.flatMap(({ what, at, doubts }) => {
-      const spans = JSON.parse(doubts) as { goodAt: number | null; goodAgainAt: number | null }[];
-      const time = at.getTime();
-      const isDoubtful = spans.some(
-        ({ goodAt, goodAgainAt }) => time > (goodAt ?? 0) && (goodAgainAt === null || time < goodAgainAt),
-      );
-      return isDoubtful ? [`${what} ${time}`] : [];
-    }),
-  );
-}
-
 const newestBy = <T>(rows: readonly T[], keyOf: (row: T) => string): readonly T[] => {
   const newest = new Map<string, T>();
   for (const row of rows) if (!newest.has(keyOf(row))) newest.set(keyOf(row), row);
@@ -81,8 +63,8 @@ export async function recordOf(tx: EntityManager, bikeId: string, now: number): 
   const since = new Date(now - DAYS * DAY_MS);
   const facts = await factsOf(tx, bikeId);
   const marks = await marksOf(tx, bikeId, since);
-  const unsure = await doubtful(tx, bikeId);
-  const place = ({ checkpoint, position }: MarkedRow): string => `${checkpoint}@${position}`;
+  const unsure = await measuredInDoubt(tx, bikeId);
+  const place = (row: MarkedRow): string => questionKey(row);
   const read = newestBy(
     marks.filter((mark) => mark.reading !== null),
     place,

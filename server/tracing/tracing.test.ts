@@ -9,13 +9,14 @@ import {
   traceRecord,
   type TraceRun,
 } from '@cadre/contract/tracing';
+import { checkEquipment } from '@cadre/contract/equipment';
 import type { Bike } from '@cadre/contract/fleet';
 import { releaseBike } from '@cadre/contract/repairs';
 import { DAY_MS } from '@cadre/core/time';
 import { TRACES } from '@cadre/core/shipped';
 import { recordedAnswers, traceHere } from '@cadre/core/tracing';
 import { refusalOf, World } from '../../testing/world';
-import { repairAndRecheck, savedTrace, type Answers } from '../../testing/tracing-helpers';
+import { anEquipment, repairAndRecheck, savedTrace, type Answers } from '../../testing/tracing-helpers';
 
 let world: World;
 let tags = 0;
@@ -189,6 +190,31 @@ describe('what the record answers', () => {
     world.clock.now += 3 * DAY_MS;
     await world.signInAgain();
     expect(await answered()).toEqual([]);
+  });
+
+  it('takes no reading of an instrument that failed its reference check since', async () => {
+    const own = await bike();
+    const caliper = await anEquipment(world, { kind: 'caliper', unit: 'mm' });
+    const reading = {
+      measure: 'disc-pad',
+      values: [1.2],
+      typed: '1.2',
+      unit: 'mm',
+      instrumentId: caliper.id,
+    };
+    await world.check(own, {
+      checklist: 'wet-season',
+      exceptions: [{ checkpoint: 'disc-pads', position: 'front', more: { reading } as never }],
+    });
+    const read = async (): Promise<number> =>
+      (await world.as('inspector').send(traceRecord, { params: { id: own.id } })).record.readings.length;
+    expect(await read()).toBe(1);
+    world.clock.now += 60_000;
+    await world.as('mechanic').send(checkEquipment, {
+      params: { id: caliper.id },
+      body: { id: newId(), reference: 10, shown: 9.5, looksGood: null, note: '', at: world.clock.now },
+    });
+    expect(await read()).toBe(0);
   });
 
   it('tells that a tube was holed twice at the same hour of its wheel', async () => {

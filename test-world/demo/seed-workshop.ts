@@ -2,7 +2,7 @@ import { v7 as newId } from 'uuid';
 import { checkEquipment, setEquipment } from '@cadre/contract/equipment';
 import { addPuncture, saveTrace } from '@cadre/contract/tracing';
 import { getWall } from '@cadre/contract/wall';
-import type { EquipmentFields } from '@cadre/core/equipment';
+import { instrumentOf, type EquipmentFields } from '@cadre/core/equipment';
 import { usualUnit } from '@cadre/core/instruments';
 import { DAY_MS } from '@cadre/core/time';
 import type { FleetSeeder } from './seed-fleet';
@@ -70,8 +70,7 @@ export async function seedWorkshop(seeder: FleetSeeder, at: number): Promise<voi
   const siteId = sites.find((each) => each.name === 'Boathouse')?.id ?? '';
   const bikeId = (tag: string): string => bikes.find((bike) => bike.tag === tag)?.id ?? '';
   for (const { daysAgo, shown, ...tool } of TOOLS) {
-    const instrument =
-      tool.kind === 'keys' || tool.kind === 'chain-gauge' || tool.kind === 'other' ? null : tool.kind;
+    const instrument = instrumentOf(tool.kind);
     const item: EquipmentFields = {
       ...{ siteId, serial: '', unit: instrument ? usualUnit(instrument) : null },
       ...{ least: null, most: null, accuracy: null, lengthMm: null },

@@ -37,6 +37,7 @@ const secure = computed(() => window.isSecureContext);
     </p>
     <section aria-labelledby="connected">
       <h2 id="connected" class="sturdy border-b-4 border-rail pb-0.5 text-lg">{{ t.connected }}</h2>
+      <p v-if="instruments.unclaimed" role="status" class="mt-2 text-watch">{{ instruments.unclaimed }}</p>
       <p v-if="instruments.connected.length === 0" class="mt-2 text-soft">{{ t.noneConnected }}</p>
       <ul class="mt-2 space-y-2">
         <li

@@ -59,7 +59,7 @@ describe('a reading from an instrument', () => {
     const { view, took, own, instruments } = fields();
     own.bar.claim();
     instruments.receive('id=X kind=pressure-gauge value=34.8 unit=psi', null);
-    await flushPromises();
+    await vi.waitFor(() => expect(view.text()).toContain('X is set to psi'));
     expect(view.text()).toContain('X is set to psi: 34.8 psi is 2.4 bar');
     expect(took).toEqual([]);
     await view.get('[data-confirm-reading]').trigger('click');
@@ -70,6 +70,42 @@ describe('a reading from an instrument', () => {
     expect(view.text()).toContain('This field takes bar');
     // What nobody connected sends as text is left to whoever else reads it.
     expect(instruments.receive('not a reading', null)).toBe(false);
+  });
+
+  it('of an instrument waits until the register is known, and of one that failed its check is not taken', async () => {
+    const failed = { at: 1, by: 'p', reference: 3, shown: 2.6, passed: false, note: '' };
+    const gauge = {
+      ...{ id: '01a22e62-0914-70c0-87bf-5c7723020d2e', siteId: '01a22e62-0914-70c0-87bf-5c7723020d2f' },
+      ...{
+        kind: 'pressure-gauge',
+        tag: 'G2',
+        serial: 'X',
+        unit: 'bar',
+        least: null,
+        most: null,
+        accuracy: null,
+      },
+      ...{ lengthMm: null, checkEveryDays: 90, lastCheck: failed, goodAt: null, withdrawn: null, version: 1 },
+    };
+    const answer = JSON.stringify({ items: [gauge], doubtful: [] });
+    vi.stubGlobal('fetch', () =>
+      Promise.resolve(new Response(answer, { headers: { 'content-type': 'application/json' } })),
+    );
+    const { view, took, own, instruments } = fields();
+    own.bar.claim();
+    expect(instruments.receive('id=X kind=pressure-gauge value=2.4 unit=bar', null)).toBe(true);
+    expect(took).toEqual([]);
+    await vi.waitFor(() => expect(view.text()).toContain('G2 failed its reference check'));
+    expect(took).toEqual([]);
+  });
+
+  it('says that the register is not at hand without a connection', async () => {
+    const { view, took, own, instruments } = fields();
+    own.bar.claim();
+    instruments.receive('id=X kind=pressure-gauge value=2.4 unit=bar', null);
+    await vi.waitFor(() => expect(took).toEqual(['2.4 bar']));
+    await flushPromises();
+    expect(view.text()).toContain('the register is not at hand');
   });
 
   it('is asked for in the unit a bare number is taken in', () => {

@@ -82,3 +82,6 @@ export const helpByHand = message('Nothing depends on it: every value can be typ
 export const helpRegister = message(
   'Enter each instrument in the register with its serial number, so that a failed check finds its readings.',
 );
+export const registerUnknown = message(
+  '{name}: the register is not at hand without a connection. Its last reference check is not known.',
+);

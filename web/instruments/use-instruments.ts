@@ -1,6 +1,7 @@
 import { useBroadcastChannel, useLocalStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, reactive, ref, watch } from 'vue';
+import { instrumentOf } from '@cadre/core/equipment';
 import { judgeMessage, parseMessage, type InstrumentUnit } from '@cadre/core/instruments';
 import { alsoReads } from '@cadre/web/platform/keys';
 import { now } from '@cadre/web/platform/time';
@@ -45,7 +46,14 @@ export const useInstruments = defineStore('instruments', () => {
   const connections = new Map<string, Connection>();
   const fields: FieldInHand[] = [];
   const standInsOn = useLocalStorage('cadre.stand-ins', false);
-  const equipment = useEquipment(() => connected.size > 0 || standInsOn.value);
+  /** Something that says who it is has sent: only now is the register asked for. */
+  const asked = ref(false);
+  const equipment = useEquipment(() => asked.value);
+  /** What came before the register was known: an instrument that failed its check is in there. */
+  const waiting: { readonly line: string; readonly from: ConnectedInstrument | null }[] = [];
+  watch([equipment.known, equipment.offline], () => {
+    for (const { line, from } of waiting.splice(0)) receive(line, from);
+  });
   /** Readings that came while no field was in hand. */
   const unclaimed = ref('');
 
@@ -72,9 +80,15 @@ export const useInstruments = defineStore('instruments', () => {
     if (!message) return from ? trouble(t.notUnderstood({ name })) : false;
     const field = fieldInHand();
     const wanted = field?.unit();
+    unclaimed.value = '';
     if (!field || !wanted) {
       unclaimed.value = t.noField({ name });
       return false;
+    }
+    if (message.serial && !equipment.known.value && !equipment.offline.value) {
+      asked.value = true;
+      waiting.push({ line, from });
+      return true;
     }
     const item = message.serial
       ? equipment.items.value.find(({ serial }) => serial === message.serial)
@@ -82,10 +96,7 @@ export const useInstruments = defineStore('instruments', () => {
     const called = item?.tag ?? (message.serial || name);
     if (item && ['failed', 'withdrawn'].includes(standing(item, now())))
       return trouble(t.failedCheck({ name: called }));
-    const kind =
-      item && item.kind !== 'chain-gauge' && item.kind !== 'keys' && item.kind !== 'other'
-        ? item.kind
-        : message.kind;
+    const kind = (item && instrumentOf(item.kind)) ?? message.kind;
     const known = kind
       ? {
           kind,
@@ -102,6 +113,7 @@ export const useInstruments = defineStore('instruments', () => {
       field.take(reading(judged.value, judged.unit));
       if (judged.lowBattery) trouble(t.batteryLow({ name: called }));
       else if (item && standing(item, now()) === 'due') trouble(t.checkIsDue({ name: called }));
+      else if (message.serial && !equipment.known.value) trouble(t.registerUnknown({ name: called }));
       return true;
     }
     const confirm =

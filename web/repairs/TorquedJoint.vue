@@ -35,7 +35,7 @@ const run = computed((): TorqueRun => ({
 }));
 const pulls = computed(() => form.pulls[joint.value] ?? []);
 const refused = ref('');
-const next = computed(() => (pulls.value.length ? nextPull(run.value, pulls.value) : null));
+const next = computed(() => (target.value && pulls.value.length ? nextPull(run.value, pulls.value) : null));
 const instrument = useInstrumentField(
   () => 'N m',
   ({ value }) => {
@@ -50,6 +50,11 @@ const instrument = useInstrumentField(
     if (answer.state === 'over') form.pulls[joint.value] = [];
     if (answer.state !== 'reached') return;
     form.pulls[joint.value] = [...pulls.value, value];
+    // Without a target there are no stages: what the wrench sent last is what it was left at.
+    if (!target.value) {
+      form.tighten(joint.value, String(value));
+      return;
+    }
     const after = nextPull(run.value, form.pulls[joint.value] ?? []);
     form.tighten(joint.value, after.state === 'done' ? String(after.newtonMetres) : '');
   },

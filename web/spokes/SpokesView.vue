@@ -10,7 +10,7 @@ import * as t from './messages';
 
 /** Spokes by ear: pluck them in turn from the valve, and see which are not like the others of their side. */
 const spokes = useSpokes();
-const { pitches, next, unclear, relative, answers, count } = spokes;
+const { pitches, next, unclear, judged, answers, count } = spokes;
 const listening = useListening(spokes.heard);
 const { state, said } = listening;
 const typed = ref('');
@@ -37,7 +37,7 @@ function type(): void {
     <CautionLine :text="t.caution" />
     <NoticePlate v-if="said" :said="said" />
     <div class="grid items-start gap-5 lg:grid-cols-[1fr_22rem]">
-      <WheelOfSpokes :pitches="pitches" :relative="relative" :next="next" @pick="spokes.pick" />
+      <WheelOfSpokes :pitches="pitches" :judged="judged" :next="next" @pick="spokes.pick" />
       <div class="space-y-3">
         <div class="space-y-2 rounded-lg border-2 border-ink/60 bg-plate p-3">
           <p class="text-lg font-semibold" role="status" data-next-spoke>

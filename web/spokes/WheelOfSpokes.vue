@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { sideOf } from './use-spokes';
+import { sideOf, type JudgedSpoke } from './use-spokes';
 import * as t from './messages';
 
 /** The wheel as it is plucked: each spoke with its share of its side’s middle tension, the next one pointed at, the valve on top. */
 const props = defineProps<{
   pitches: readonly (number | null)[];
-  relative: ReadonlyMap<number, number>;
+  judged: ReadonlyMap<number, JudgedSpoke>;
   next: number | null;
 }>();
 const emit = defineEmits<{ pick: [spoke: number] }>();
@@ -14,13 +14,11 @@ const at = (angle: number, radius: number) => ({
   x: 200 + radius * Math.sin(angle),
   y: 200 - radius * Math.cos(angle),
 });
-/** Half the permitted difference off: watch; under half the tension, or none: fail. */
 const stateOf = (spoke: number): 'even' | 'off' | 'slack' | 'unknown' => {
-  const share = props.relative.get(spoke);
   if (props.pitches[spoke] === 0) return 'slack';
-  if (share === undefined) return 'unknown';
-  if (share <= 0.5) return 'slack';
-  return Math.abs(share - 1) >= 0.2 ? 'off' : 'even';
+  const judged = props.judged.get(spoke);
+  if (!judged) return 'unknown';
+  return judged.outcome === 'pass' ? 'even' : judged.outcome === 'fail' ? 'slack' : 'off';
 };
 const spokes = computed(() =>
   props.pitches.map((hz, spoke) => {
@@ -33,7 +31,7 @@ const spokes = computed(() =>
       to: at(angle, 150),
       label: at(angle, 178),
       state: stateOf(spoke),
-      share: props.relative.get(spoke),
+      share: props.judged.get(spoke)?.share,
     };
   }),
 );

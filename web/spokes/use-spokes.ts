@@ -9,6 +9,11 @@ import { pitchOf } from './pitch-of';
 export const SPOKE_COUNTS = [16, 18, 20, 24, 28, 32, 36] as const;
 export type SpokeSide = 'left' | 'right';
 
+export interface JudgedSpoke {
+  readonly share: number;
+  readonly outcome: SpokesAnswer['outcomes'][number];
+}
+
 export interface SpokesInHand {
   readonly count: Ref<number>;
   /** Hz, from the valve round; null: not plucked yet, 0: no tension. */
@@ -17,7 +22,8 @@ export interface SpokesInHand {
   readonly next: ComputedRef<number | null>;
   /** The last pluck was not clear. */
   readonly unclear: Ref<boolean>;
-  readonly relative: ComputedRef<ReadonlyMap<number, number>>;
+  /** Each plucked spoke beside its side's middle, and what that is by the limits. */
+  readonly judged: ComputedRef<ReadonlyMap<number, JudgedSpoke>>;
   readonly answers: ComputedRef<Readonly<Record<SpokeSide, SpokesAnswer | null>>>;
   heard(pluck: Pluck): void;
   slack(): void;
@@ -68,13 +74,16 @@ export function useSpokes(): SpokesInHand {
     next,
     unclear,
     answers,
-    relative: computed(
+    judged: computed(
       () =>
         new Map(
           (['left', 'right'] as const).flatMap((side) =>
             ofSide(side).flatMap(({ spoke }, at) => {
-              const share = answers.value[side]?.relative[at];
-              return share === undefined ? [] : [[spoke, share] as const];
+              const answer = answers.value[side];
+              const [share, outcome] = [answer?.relative[at], answer?.outcomes[at]];
+              return share === undefined || outcome === undefined
+                ? []
+                : [[spoke, { share, outcome }] as const];
             }),
           ),
         ),

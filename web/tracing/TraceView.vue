@@ -173,9 +173,15 @@ const counts = computed(
             @end="end"
           />
           <PunctureLedger
-            v-if="chosen.key === 'flat-again' && bike && shared.record.value && session.may('mark')"
+            v-if="
+              chosen.key === 'flat-again' &&
+              bike &&
+              shared.record.value &&
+              session.may('mark') &&
+              position !== 'only'
+            "
             :punctures="shared.record.value.punctures"
-            :position="position === 'front' ? 'front' : 'rear'"
+            :position="position"
             :time-zone="timeZone"
             :add="shared.puncture"
           />

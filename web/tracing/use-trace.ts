@@ -117,26 +117,28 @@ export function useTrace(
       ...recorded.value.map(({ question, answer }) => ({ question, answer, fromRecord: true })),
     ],
   });
-  const isConflict = (error: unknown): boolean =>
-    error instanceof RefusedError && error.problem.code === 'conflict.version';
+  /** The search is not as it was known here: another person went on with it, or an answer of the server was lost. */
+  const isChanged = (error: unknown): boolean =>
+    error instanceof RefusedError && ['conflict.version', 'conflict.id-reused'].includes(error.problem.code);
   let sending = Promise.resolve();
   const failed = ref<unknown>(null);
   async function push(): Promise<void> {
-    const before = run.value;
-    if (!bike() || !saved.value.changed || !input.maySave() || (before && before.state !== 'open')) return;
-    const sent = JSON.stringify(saved.value.answers);
+    if (!bike() || !saved.value.changed || !input.maySave() || (run.value && run.value.state !== 'open'))
+      return;
+    let sent = saved.value.answers;
     try {
-      await shared.save(before, said());
+      await shared.save(run.value, said());
     } catch (error) {
       if (error instanceof UnreachableError) return; // saved on this device, and sent with the next answer or when the server is back
-      if (!isConflict(error)) throw error;
-      // Somebody went on with it meanwhile: theirs and ours together, ours where both answered.
+      if (!isChanged(error)) throw error;
+      // Theirs and ours together, ours where both answered.
       await shared.refresh();
-      const theirs = run.value ? ownOf(run.value) : [];
-      saved.value = { answers: [...new Map([...theirs, ...saved.value.answers])], changed: true };
+      sent = [...new Map([...(run.value ? ownOf(run.value) : []), ...saved.value.answers])];
+      saved.value = { answers: sent, changed: true };
       await shared.save(run.value, said());
     }
-    if (JSON.stringify(saved.value.answers) === sent || !saved.value.changed)
+    // What was answered while it was on its way goes with the next.
+    if (JSON.stringify(saved.value.answers) === JSON.stringify(sent))
       saved.value = { ...saved.value, changed: false };
     await shared.refresh();
   }

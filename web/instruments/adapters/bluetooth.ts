@@ -27,16 +27,16 @@ export const bluetoothAdapter: Adapter = {
   available: () => bluetooth() !== undefined,
   async connect(listener) {
     const device = await (bluetooth() as Bluetooth).requestDevice({ filters: [{ services: [SERVICE] }] });
-    const server = await device.gatt?.connect();
-    const service = await server?.getPrimaryService(SERVICE);
-    const readings = await service?.getCharacteristic(READINGS);
+    if (!device.gatt) throw new DOMException('no services', 'NetworkError');
+    const service = await (await device.gatt.connect()).getPrimaryService(SERVICE);
+    const readings = await service.getCharacteristic(READINGS);
     const take = linesInto(listener);
     const decoder = new TextDecoder();
-    readings?.addEventListener('characteristicvaluechanged', () => {
+    readings.addEventListener('characteristicvaluechanged', () => {
       // One notification is one reading, whether or not it ends its line.
       if (readings.value) take(`${decoder.decode(readings.value)}\n`);
     });
-    await readings?.startNotifications();
+    await readings.startNotifications();
     device.addEventListener('gattserverdisconnected', () => listener.closed());
     return {
       name: device.name ?? t.bluetooth,

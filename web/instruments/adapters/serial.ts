@@ -19,12 +19,14 @@ export const serialAdapter: Adapter = {
   async connect(listener) {
     const port = await (serial() as Serial).requestPort();
     await port.open({ baudRate: BAUD_RATE });
-    const reader = port.readable?.pipeThrough(new TextDecoderStream() as never).getReader() as
-      ReadableStreamDefaultReader<string> | undefined;
+    if (!port.readable) throw new DOMException('nothing to read', 'NetworkError');
+    const reader = port.readable
+      .pipeThrough(new TextDecoderStream() as never)
+      .getReader() as ReadableStreamDefaultReader<string>;
     const take = linesInto(listener);
     const reading = (async () => {
       for (;;) {
-        const { value, done } = (await reader?.read()) ?? { done: true, value: '' };
+        const { value, done } = await reader.read();
         if (done) return;
         take(value);
       }
@@ -33,7 +35,7 @@ export const serialAdapter: Adapter = {
     return {
       name: 'USB',
       async close() {
-        await reader?.cancel();
+        await reader.cancel();
         await reading.catch(() => undefined);
         await port.close();
       },
