@@ -5,7 +5,7 @@ import { readFileSync } from 'node:fs';
 const CODE = /\.(ts|vue|mjs|js|css|sh)$/;
 const TEST = /(\.test\.ts$)|^(e2e|testing|test-world\/(client|builders)|core\/testing)\//;
 const DATA =
-  /^core\/shipped\/(checkpoints\/|checklist-choices\.ts|practices\.ts)|^test-world\/demo\/(fleet|morning|people)\.ts$|^server\/store\/steps\.ts$|\.d\.ts$/;
+  /^core\/shipped\/(checkpoints\/|traces\/|guides\/|checklist-choices\.ts|practices\.ts)|^test-world\/demo\/(fleet|morning|people)\.ts$|^server\/store\/steps\.ts$|\.d\.ts$/;
 export const LEAST = 25;
 export const MOST = 33;
 

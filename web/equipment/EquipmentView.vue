@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { useLocalStorage } from '@vueuse/core';
 import { CircleAlert, CircleCheck, CircleX, Clock } from '@lucide/vue';
 import type { EquipmentItem } from '@cadre/contract/equipment';
 import type { EquipmentStanding } from '@cadre/core/equipment';
 import { useNow } from '@cadre/web/platform/time';
-import { useFleet } from '@cadre/web/fleet';
+import { useFleet, useSite } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, ChoiceChips } from '@cadre/web/ui';
 import EquipmentDetail from './EquipmentDetail.vue';
@@ -22,9 +21,7 @@ const now = useNow();
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
-const chosenSite = useLocalStorage('cadre.desk-site', '');
-const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
-const siteId = computed(() => chosenSite.value || (sites.value[0]?.value ?? ''));
+const { chosen: chosenSite, sites, siteId } = useSite();
 const ORDER: readonly EquipmentStanding[] = ['failed', 'due', 'ready', 'withdrawn'];
 const rows = computed(() =>
   store.items.value

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { useLocalStorage } from '@vueuse/core';
 import { ScanLine } from '@lucide/vue';
 import type { KitItem } from '@cadre/contract/kit';
 import { plain } from '@cadre/core/fleet';
 import { KIT_KINDS, kitNeeds } from '@cadre/core/kit';
 import { siteDay } from '@cadre/core/schedule';
 import { useNow } from '@cadre/web/platform/time';
-import { useFleet } from '@cadre/web/fleet';
+import { useFleet, useSite } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
 import { ActButton, ChoiceChips, NoticePlate, useRefusal } from '@cadre/web/ui';
 import KitDetail from './KitDetail.vue';
@@ -26,9 +25,7 @@ const refusal = useRefusal();
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
-const chosenSite = useLocalStorage('cadre.desk-site', '');
-const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
-const siteId = computed(() => chosenSite.value || (sites.value[0]?.value ?? ''));
+const { chosen: chosenSite, sites, siteId } = useSite();
 const zone = computed(() => fleet.siteById.get(siteId.value)?.timeZone ?? 'UTC');
 const day = computed(() => siteDay(now.value, zone.value));
 const SHOWN = [

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { useLocalStorage } from '@vueuse/core';
 import { useRouter } from 'vue-router';
 import { CONDITIONS, type Conditions } from '@cadre/core/catalogue';
 import type { Bike } from '@cadre/contract/fleet';
 import { proposeBikes, type ReturnWay } from '@cadre/core/outings';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { useFleet } from '@cadre/web/fleet';
+import { useFleet, useSite } from '@cadre/web/fleet';
 import { DescribeReport } from '@cadre/web/reports';
 import { ActButton, ChoiceChips } from '@cadre/web/ui';
 import { CONDITION_WORDS, RETURN_WORDS } from '@cadre/web/words';
@@ -24,14 +23,13 @@ const fleet = useFleet();
 const outings = useOutings();
 const catalogue = useCatalogue();
 const router = useRouter();
-const chosenSite = useLocalStorage('cadre.desk-site', '');
+const { chosen: chosenSite, sites } = useSite();
 const { siteId, zone, groups, waiting, ready, out, takenBy } = useDesk(chosenSite);
 const conditions = useConditions();
 const conditionChoices = CONDITIONS.map((each) => ({ value: each, label: CONDITION_WORDS[each] }));
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
-const sites = computed(() => (fleet.wall?.sites ?? []).map((site) => ({ value: site.id, label: site.name })));
 const proposals = computed(
   () =>
     new Map(

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue';
-import { useLocalStorage } from '@vueuse/core';
 import { useRoute, useRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import { serves, type Want } from '@cadre/core/schedule';
@@ -8,7 +7,7 @@ import { mayGoOut } from '@cadre/core/fitness';
 import { alternativesFor } from '@cadre/core/outings';
 import { clock, now } from '@cadre/web/platform/time';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { useAnswers, useFleet } from '@cadre/web/fleet';
+import { useAnswers, useFleet, useSite } from '@cadre/web/fleet';
 import { KitForGroup } from '@cadre/web/kit';
 import { wantWords } from '@cadre/web/schedule';
 import { ActButton, NoticePlate, TextField, useRefusal } from '@cadre/web/ui';
@@ -32,7 +31,7 @@ const catalogue = useCatalogue();
 const route = useRoute();
 const router = useRouter();
 const refusal = useRefusal();
-const chosenSite = useLocalStorage('cadre.desk-site', '');
+const { chosen: chosenSite } = useSite();
 const desk = useDesk(chosenSite);
 const { siteId, zone, groups } = desk;
 const isWalkIn = computed(() => props.groupId === 'walk-in');

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
-import { useLocalStorage } from '@vueuse/core';
 import type { Bike } from '@cadre/contract/fleet';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { mayGoOut } from '@cadre/core/fitness';
 import { SURFACES } from '@cadre/core/measures';
 import { riderFit, type NotOffered } from '@cadre/core/rider-fit';
 import { useCatalogue } from '@cadre/web/catalogue';
-import { useAnswers, useFleet } from '@cadre/web/fleet';
+import { useAnswers, useFleet, useSite } from '@cadre/web/fleet';
 import { ActButton, ChoiceChips, DisclosureBox, TextField } from '@cadre/web/ui';
 import { KIND_WORDS } from '@cadre/web/words';
 import { fitBike } from './fit-bike';
@@ -23,7 +22,7 @@ const catalogue = useCatalogue();
 const { typed, wrong, ready } = useRider();
 const surface = ref<(typeof SURFACES)[number]>('hard');
 const chosen = ref('');
-const desk = useLocalStorage('cadre.desk-site', '');
+const { siteId } = useSite();
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
   void catalogue.load();
@@ -36,7 +35,6 @@ const FIELDS: readonly { readonly key: RiderField; readonly label: string }[] = 
 ];
 const SURFACE_WORDS = { hard: t.hard, gravel: t.gravel, trail: t.trail };
 const surfaces = SURFACES.map((value) => ({ value, label: SURFACE_WORDS[value] }));
-const siteId = computed(() => desk.value || (fleet.wall?.sites[0]?.id ?? ''));
 const limits = computed(() => (catalogue.policy() ?? DEFAULT_POLICY).limits);
 const fits = computed(() => {
   const rider = ready.value;
