@@ -29,7 +29,7 @@ const SHELL = either(
   directlyIn('web', 'platform/(?:act|authorship|keys|local-db|provided|theme|time)'),
   // What a refusal says and what is wrong with a field is loaded when there is something to say.
   /[/]web[/]platform[/]api[/](?!field-words|problems)[^/]+$/,
-  /[/]web[/](?:words[/](?!touch-words)|fleet[/])[^/]+$/,
+  /[/]web[/](?:words[/](?!touch-words)|fleet[/](?!use-site))[^/]+$/,
   /[/]web[/]people[/]use-session\.ts/,
   directlyIn('core', 'errors', 'people', 'fitness', 'schedule', 'fleet', 'text', 'time'),
   // What only views of their own ask the server for comes with them.
