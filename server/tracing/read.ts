@@ -9,6 +9,7 @@ import { measuredInDoubt } from '@cadre/server/equipment';
 import { factsOf } from '@cadre/server/fitness';
 import { findBike } from '@cadre/server/fleet';
 import { overdueServices } from '@cadre/core/fitness';
+import { repairEntity } from '@cadre/server/repairs';
 import { punctureEntity, traceRunEntity, type TraceRunRow } from './entities';
 
 type Record = AnswerOf<typeof traceRecord>['record'];
@@ -32,6 +33,12 @@ export async function provedCauses(tx: EntityManager): Promise<readonly ProvedCa
     'SELECT trace, cause, COUNT(*) AS count FROM trace_run WHERE proved = 1 AND cause IS NOT NULL GROUP BY trace, cause ORDER BY trace, cause',
   );
   return rows.map(({ count, ...row }) => ({ ...row, count: Number(count) }));
+}
+
+/** Whether a finding was repaired and its recheck passed: one that was closed otherwise proves nothing. */
+export async function wasRechecked(tx: EntityManager, bikeId: string, findingId: string): Promise<boolean> {
+  const repairs = await tx.getRepository(repairEntity).findBy({ bikeId, state: 'rechecked' });
+  return repairs.some(({ findingIds }) => findingIds.includes(findingId));
 }
 
 interface MarkedRow {

@@ -30,7 +30,7 @@ import {
 import { requireAct, type Actor } from '@cadre/server/platform/http';
 import { punctureEntity, traceRunEntity, type TraceRunRow } from './entities';
 import type { TracingEvents } from './events';
-import { provedCauses, recordOf, runOf, runsOfBike } from './read';
+import { provedCauses, recordOf, runOf, runsOfBike, wasRechecked } from './read';
 
 const refused = (path: string, code: FieldIssue['code']): RefusedError =>
   new RefusedError('body.invalid', {}, { fields: [{ path, code }] });
@@ -141,8 +141,7 @@ export class Tracing {
     return this.onRun(actor, runId, body, async (tx, run) => {
       if (run.state !== 'ended' || run.cause === null || run.findingId === null)
         throw new RefusedError('trace.not-repaired');
-      const open = (await factsOf(tx, run.bikeId)).findings.find(({ id }) => id === run.findingId);
-      if (open && open.state !== 'rechecked') throw new RefusedError('trace.not-repaired');
+      if (!(await wasRechecked(tx, run.bikeId, run.findingId))) throw new RefusedError('trace.not-repaired');
       const refuted = [...run.refuted, run.cause];
       const trace = await this.traceOf(tx, { ...run, refuted });
       const holding = body.gone ? [] : causesHolding(trace, answersOf(run), { found: null, refuted });

@@ -10,11 +10,13 @@ import {
   type TraceRun,
 } from '@cadre/contract/tracing';
 import { checkEquipment } from '@cadre/contract/equipment';
+import { mergeFindings } from '@cadre/contract/findings';
 import type { Bike } from '@cadre/contract/fleet';
 import { releaseBike } from '@cadre/contract/repairs';
 import { DAY_MS } from '@cadre/core/time';
 import { TRACES } from '@cadre/core/shipped';
 import { recordedAnswers, traceHere } from '@cadre/core/tracing';
+import { faulty } from '@cadre/test-world/builders';
 import { refusalOf, World } from '../../testing/world';
 import { anEquipment, repairAndRecheck, savedTrace, type Answers } from '../../testing/tracing-helpers';
 
@@ -143,6 +145,21 @@ describe('a search on a bike', () => {
     expect(await close('lead')).toMatchObject({ state: 'closed', holding: [] });
     expect(await reasonsOf(own)).not.toContain('cause-not-excluded');
     expect(await refusalOf(close('lead'))).toBe('409 trace.over');
+  });
+
+  it('proves nothing by a finding that was merged away', async () => {
+    const own = await bike();
+    const { findings } = await world.check(own, {
+      exceptions: [{ checkpoint: 'headset-play', more: faulty('notchy') }],
+    });
+    const ended = await end(await savedTrace(world, own, HEADSET));
+    const [other] = findings;
+    await world.as('mechanic').send(mergeFindings, {
+      params: { id: other?.id ?? '' },
+      body: { id: newId(), otherId: ended.findingId ?? '', at: world.clock.now },
+    });
+    expect(await refusalOf(prove(ended, true))).toBe('409 trace.not-repaired');
+    expect((await world.fitness(own.id)).fitness).toBe('held');
   });
 
   it('learns from what its repair proved, and goes on without a cause that was none', async () => {

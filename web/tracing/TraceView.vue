@@ -185,6 +185,12 @@ const counts = computed(
             :time-zone="timeZone"
             :add="shared.puncture"
           />
+          <p
+            v-if="chosen.key === 'flat-again' && bike && position === 'only' && session.may('mark')"
+            class="text-soft"
+          >
+            {{ t.chooseWheel }}
+          </p>
           <SoundNotes v-if="bike && isNoise" :key="bike.id" :bike-id="bike.id" :time-zone="timeZone" />
           <RecordedAnswers
             v-if="recorded.length"

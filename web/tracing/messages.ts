@@ -119,3 +119,4 @@ export const readingLine = message('{what}: {typed}');
 export const print = message('Print');
 export const noSuchSearch = message('This search does not exist.');
 export const loading = message('Loading');
+export const chooseWheel = message('Choose front or rear to record a puncture.');
