@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Bike } from '@cadre/contract/fleet';
+import { takesReading } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
+import { withUnit } from '@cadre/web/measures';
 import { JOINT_WORDS, withPosition } from '@cadre/web/words';
 import type { DoubtfulUse } from './use-equipment';
 import * as t from './messages';
@@ -12,10 +14,13 @@ import * as t from './messages';
 const props = defineProps<{ doubtful: readonly DoubtfulUse[]; timeZone?: string | undefined }>();
 const fleet = useFleet();
 const now = useNow();
-const named = ({ checkpoint, position, joint }: DoubtfulUse): string =>
-  joint
-    ? JOINT_WORDS[joint]
-    : withPosition(CHECKPOINTS.find(({ key }) => key === checkpoint)?.name ?? '', position);
+const checkpointOf = (use: DoubtfulUse) => CHECKPOINTS.find(({ key }) => key === use.checkpoint);
+const named = (use: DoubtfulUse): string =>
+  use.joint ? JOINT_WORDS[use.joint] : withPosition(checkpointOf(use)?.name ?? '', use.position);
+const valueOf = (use: DoubtfulUse): string => {
+  const measure = checkpointOf(use)?.measure;
+  return takesReading(measure) ? withUnit(use.typed, measure) : use.typed;
+};
 const bikes = computed(() => {
   const byBike = new Map<string, DoubtfulUse[]>();
   for (const use of props.doubtful) byBike.set(use.bikeId, [...(byBike.get(use.bikeId) ?? []), use]);
@@ -43,8 +48,13 @@ const bikes = computed(() => {
         >
         <ul class="min-w-0 grow">
           <li v-for="use in uses" :key="named(use)" class="leading-snug">
-            {{ named(use) }}: <span class="figures">{{ use.typed }}</span>
-            <span class="text-soft">{{ dayAndClock(use.at, now, timeZone) }}</span>
+            {{
+              t.doubtfulLine({
+                what: named(use),
+                value: valueOf(use),
+                when: dayAndClock(use.at, now, timeZone),
+              })
+            }}
           </li>
         </ul>
       </li>

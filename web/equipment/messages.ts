@@ -73,3 +73,4 @@ export const helpFailed = message(
 export const helpDue = message('The days between two reference checks are over.');
 export const wrenchAtHand = message('Wrench at hand');
 export const noWrench = message('None');
+export const doubtfulLine = message('{what}: {value}, {when}');

@@ -37,7 +37,10 @@ function type(): void {
     <CautionLine :text="t.caution" />
     <NoticePlate v-if="said" :said="said" />
     <div class="grid items-start gap-5 lg:grid-cols-[1fr_22rem]">
-      <WheelOfSpokes :pitches="pitches" :judged="judged" :next="next" @pick="spokes.pick" />
+      <div>
+        <WheelOfSpokes :pitches="pitches" :judged="judged" :next="next" @pick="spokes.pick" />
+        <p class="text-soft">{{ t.figuresAre }}</p>
+      </div>
       <div class="space-y-3">
         <div class="space-y-2 rounded-lg border-2 border-ink/60 bg-plate p-3">
           <p class="text-lg font-semibold" role="status" data-next-spoke>

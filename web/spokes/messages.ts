@@ -43,3 +43,6 @@ export const helpPurpose = message(
 );
 export const helpWhy = message('Spokes of one side and one length ring alike when their tension is alike.');
 export const helpNoTension = message('Use this for a spoke that does not ring. It counts as slack.');
+export const figuresAre = message(
+  'Figures: tension in % of the middle of the side. Dashed: off, dotted: slack.',
+);

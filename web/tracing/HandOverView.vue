@@ -2,7 +2,7 @@
 import { computed, onMounted } from 'vue';
 import { holds } from '@cadre/core/catalogue';
 import { TRACES } from '@cadre/core/shipped';
-import { checkpointName } from './record-words';
+import { checkpointName, readingText } from './record-words';
 import { likelyCauses, traceHere } from '@cadre/core/tracing';
 import { dayAndClock, ON_PAPER, useNow } from '@cadre/web/platform/time';
 import { KIND_WORDS, POSITION_WORDS, withPosition } from '@cadre/web/words';
@@ -102,7 +102,7 @@ const print = (): void => window.print();
             {{
               t.readingLine({
                 what: withPosition(checkpointName(each.checkpoint), each.position),
-                typed: each.typed,
+                typed: readingText(each.checkpoint, each.typed),
               })
             }}
           </li>

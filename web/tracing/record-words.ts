@@ -1,12 +1,20 @@
 import type { Touch } from '@cadre/core/catalogue';
 import type { IncidentKind } from '@cadre/core/incidents';
+import { takesReading } from '@cadre/core/measures';
 import { CHECKPOINTS } from '@cadre/core/shipped';
 import type { RecordedAnswer } from '@cadre/core/tracing';
+import { withUnit } from '@cadre/web/measures';
 import { INCIDENT_WORDS, TOUCH_WORDS } from '@cadre/web/words';
 import * as t from './messages';
 
 export const checkpointName = (key: string | null): string =>
   CHECKPOINTS.find((checkpoint) => checkpoint.key === key)?.name ?? key ?? '';
+
+/** A reading as it was typed, with the unit its checkpoint is measured in. */
+export function readingText(checkpoint: string | null, typed: string): string {
+  const measure = CHECKPOINTS.find(({ key }) => key === checkpoint)?.measure;
+  return takesReading(measure) ? withUnit(typed, measure) : typed;
+}
 
 /** Why the record answers a question, with the day: a reading, a check, a finding, a service, an incident, work, or two punctures. */
 export function recordReasonWords(
@@ -15,7 +23,9 @@ export function recordReasonWords(
 ): string {
   switch (from) {
     case 'reading':
-      return t.becauseReading({ checkpoint: checkpointName(checkpoint), said, when });
+      return t.becauseReading({
+        ...{ checkpoint: checkpointName(checkpoint), said: readingText(checkpoint, said), when },
+      });
     case 'pass':
       return t.becausePass({ checkpoint: checkpointName(checkpoint), when });
     case 'finding':
