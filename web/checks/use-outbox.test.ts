@@ -46,6 +46,7 @@ beforeEach(async () => {
     localDb.marks.clear(),
     localDb.acts.clear(),
     localDb.photos.clear(),
+    localDb.sounds.clear(),
   ]);
   server = fetched();
   useSession().deliverer = author;
@@ -57,6 +58,30 @@ afterEach(() => {
 });
 
 describe('the outbox', () => {
+  it('sends a recording as soon as it is saved, and says whose others wait for', async () => {
+    const bikeId = newId();
+    const said = {
+      bikeId,
+      at: 1,
+      bytes: Uint8Array.from([1]),
+      type: 'audio/webm',
+      gear: '',
+      doing: '',
+      trouble: null,
+    };
+    server.answers[`POST /api/v1/bikes/${bikeId}/sounds`] = () => ({});
+    await localDb.sounds.put({ ...said, id: 'draft', author, state: 'draft' });
+    await localDb.sounds.put({ ...said, id: 'other', author: 'ben', state: 'waiting' });
+    const outbox = useOutbox();
+    outbox.begin();
+    await vi.waitFor(() => expect(outbox.waitsFor).toEqual(new Map([['ben', 1]])));
+    expect(outbox.waiting).toBe(1);
+    await localDb.sounds.update('draft', { state: 'waiting' });
+    await vi.waitFor(async () => expect(await localDb.sounds.get('draft')).toBeUndefined(), 10_000);
+    expect(server.sent.map(({ body }) => body.id)).toEqual(['draft']);
+    await vi.waitFor(() => expect(outbox.waiting).toBe(1));
+  });
+
   it('sends what is saved here, the oldest check first, and counts down to nothing', async () => {
     server.answers['POST /api/v1/checks'] = () => ({});
     const late = await begun('Q2', 2000);

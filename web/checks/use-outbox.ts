@@ -23,12 +23,16 @@ export const useOutbox = defineStore('outbox', () => {
     const counts = new Map<string, number>();
     for (const each of records.value)
       if (me && !isDeliverable(me, each)) counts.set(each.author, (counts.get(each.author) ?? 0) + 1);
+    for (const author of soundsOf.value)
+      if (me && author !== me) counts.set(author, (counts.get(author) ?? 0) + 1);
     return counts;
   });
   const recordsWaiting = ref(0);
   const photosWaiting = ref(0);
-  /** Marks, signatures and pictures kept here and not sent yet. */
-  const waiting = computed(() => recordsWaiting.value + photosWaiting.value);
+  /** Who made each recording of a noise that is not sent yet. */
+  const soundsOf = shallowRef<readonly string[]>([]);
+  /** Marks, signatures, pictures and recordings kept here and not sent yet. */
+  const waiting = computed(() => recordsWaiting.value + photosWaiting.value + soundsOf.value.length);
   const reachable = ref(true);
   const openBikes = ref<readonly string[]>([]);
   const troubles = ref<
@@ -72,7 +76,7 @@ export const useOutbox = defineStore('outbox', () => {
       if (me) {
         for (const check of await undelivered()) await deliverCheck(check, me);
         await deliverActs(me);
-        await sendPhotos(me);
+        await sendLarge(me);
       }
       wait = FIRST_WAIT_MS;
     } catch (error) {
@@ -88,11 +92,10 @@ export const useOutbox = defineStore('outbox', () => {
     }
   }
 
-  /** The pictures last, and what sends them fetched only when there are any: marks must not wait for them. */
-  async function sendPhotos(me: string): Promise<void> {
-    if ((await localDb.photos.count()) === 0) return;
-    const { deliverPhotos } = await import('@cadre/web/photos');
-    await deliverPhotos(me);
+  /** Pictures and recordings last, and what sends them fetched only when there are any: marks must not wait for them. */
+  async function sendLarge(me: string): Promise<void> {
+    if ((await localDb.photos.count()) > 0) await (await import('@cadre/web/photos')).deliverPhotos(me);
+    if (soundsOf.value.includes(me)) await (await import('@cadre/web/sounds')).deliverSounds(me);
   }
 
   /** Watches what is kept and sends it; called once by the shell. */
@@ -109,6 +112,14 @@ export const useOutbox = defineStore('outbox', () => {
       () => localDb.photos.toArray(),
       (photos) => {
         photosWaiting.value = photos.filter((photo) => photo.trouble === null).length;
+      },
+    );
+    // Their authors alone are read, not the recordings. One just saved is sent at once.
+    follow(
+      () => localDb.sounds.where('[state+author]').between(['waiting', ''], ['waiting', '\uffff']).keys(),
+      (keys) => {
+        soundsOf.value = keys.map((key) => (key as unknown as [string, string])[1]);
+        if (keys.length > 0) void flush();
       },
     );
     const readRecords = async () => ({

@@ -1,144 +1,72 @@
-import { computed, onScopeDispose, ref, type ComputedRef, type Ref } from 'vue';
-import { addSound, listSounds, type Sound } from '@cadre/contract/sounds';
-import { SOUND_LIMITS } from '@cadre/core/sounds';
-import { useAct } from '@cadre/web/platform/act';
-import { send as ask, type Said } from '@cadre/web/platform/api';
-import { dropValue, savedValue, savePlain } from '@cadre/web/platform/local-db';
+import { computed, onScopeDispose, shallowRef, type ComputedRef, type Ref } from 'vue';
+import { v7 as newId } from 'uuid';
+import { listSounds, type Sound } from '@cadre/contract/sounds';
+import { send } from '@cadre/web/platform/api';
+import { followSaved, localDb, type SavedSound } from '@cadre/web/platform/local-db';
 import { useSavedQuery } from '@cadre/web/platform/query';
-import { now } from '@cadre/web/platform/time';
-import { useRefusal } from '@cadre/web/ui';
-import * as t from './messages';
 
-/** A recording that is not sent yet. */
-interface Taken {
-  readonly blob: Blob;
-  readonly address: string;
-  readonly at: number;
-}
-
-type Waiting = Pick<Taken, 'blob' | 'at'>;
+/** A recording on this device, with where it is played from. */
+type HeldSound = SavedSound & { readonly address: string };
 
 export interface SoundsOfBike {
   readonly sounds: ComputedRef<readonly Sound[]>;
   readonly offline: Readonly<Ref<boolean>>;
-  readonly state: Readonly<Ref<'off' | 'on'>>;
-  readonly seconds: Readonly<Ref<number>>;
-  readonly said: ComputedRef<Said | null>;
-  readonly taken: Readonly<Ref<Taken | null>>;
-  readonly busy: Readonly<Ref<boolean>>;
-  start(): Promise<void>;
-  stop(): void;
-  drop(): void;
-  /** Whether it was sent: what was not stays. */
-  send(gear: string, doing: string): Promise<boolean>;
+  /** Recorded and not described yet, or not accepted. */
+  readonly draft: ComputedRef<HeldSound | null>;
+  /** Saved on this device and not sent yet. */
+  readonly waiting: ComputedRef<readonly HeldSound[]>;
+  take(blob: Blob, at: number): Promise<void>;
+  /** Leaves the draft to the outbox, which sends it whenever it can. */
+  save(gear: string, doing: string): Promise<void>;
+  discard(): Promise<void>;
 }
 
-const TYPES = ['audio/webm;codecs=opus', 'audio/ogg;codecs=opus'];
-
-async function base64Of(blob: Blob): Promise<string> {
-  const bytes = new Uint8Array(await blob.arrayBuffer());
-  let text = '';
-  for (const byte of bytes) text += String.fromCharCode(byte);
-  return btoa(text);
-}
-
-/** The recordings of a bike, and one that is being made: it ends by the limit, and stays until it was sent or thrown away. */
-export function useSounds(bikeId: () => string): SoundsOfBike {
-  const act = useAct();
-  const refusal = useRefusal();
+/** The recordings of a bike: the server's, and what this person recorded here and is not sent yet. It outlives a closed tab. */
+export function useSounds(bikeId: () => string, me: () => string | undefined): SoundsOfBike {
   const query = useSavedQuery({
     key: () => ['sounds', bikeId()],
-    ask: () => ask(listSounds, { params: { id: bikeId() } }),
+    ask: () => send(listSounds, { params: { id: bikeId() } }),
   });
-  const state = ref<'off' | 'on'>('off');
-  const seconds = ref(0);
-  const trouble = ref<Said | null>(null);
-  const taken: Ref<Taken | null> = ref(null);
-  let recorder: MediaRecorder | null = null;
-  let clock: ReturnType<typeof setInterval> | null = null;
-
-  function stop(): void {
-    if (clock) clearInterval(clock);
-    clock = null;
-    if (recorder && recorder.state !== 'inactive') recorder.stop();
-    state.value = 'off';
-  }
-  // What was recorded and not sent outlives a closed tab.
-  const storedAs = (): string => `sound-waiting:${bikeId()}`;
-  const show = (blob: Blob, at: number): void => {
-    taken.value = { blob, address: URL.createObjectURL(blob), at };
-  };
-  void savedValue<Waiting>(storedAs()).then((waiting) => {
-    if (waiting && !taken.value) show(waiting.blob, waiting.at);
-  });
-  function hide(): void {
-    if (taken.value) URL.revokeObjectURL(taken.value.address);
-    taken.value = null;
-  }
-  function drop(): void {
-    hide();
-    void dropValue(storedAs());
-  }
+  const held = shallowRef<readonly HeldSound[]>([]);
+  const letGo = (): void => held.value.forEach(({ address }) => URL.revokeObjectURL(address));
+  const following = followSaved(
+    () => localDb.sounds.where('bikeId').equals(bikeId()).sortBy('at'),
+    (rows) => {
+      const fewer = rows.length < held.value.length;
+      letGo();
+      held.value = rows.map((row) => ({
+        ...row,
+        address: URL.createObjectURL(new Blob([row.bytes], { type: row.type })),
+      }));
+      // One was sent: it is the server's now.
+      if (fewer) void query.refetch();
+    },
+  );
   onScopeDispose(() => {
-    stop();
-    hide();
+    following.unsubscribe();
+    letGo();
   });
-
-  async function start(): Promise<void> {
-    trouble.value = null;
-    const type =
-      'MediaRecorder' in window ? TYPES.find((each) => MediaRecorder.isTypeSupported(each)) : undefined;
-    if (!window.isSecureContext || !type) {
-      trouble.value = {
-        what: window.isSecureContext ? t.browserCannot : t.notSecure,
-        todo: t.describeInstead,
-      };
-      return;
-    }
-    let stream: MediaStream;
-    try {
-      stream = await navigator.mediaDevices.getUserMedia({ audio: true });
-    } catch (error) {
-      if (!(error instanceof DOMException)) throw error;
-      trouble.value = {
-        what: error.name === 'NotAllowedError' ? t.microphoneRefused : t.noMicrophone,
-        todo: t.describeInstead,
-      };
-      return;
-    }
-    const pieces: Blob[] = [];
-    const at = now();
-    recorder = new MediaRecorder(stream, { mimeType: type, audioBitsPerSecond: 48_000 });
-    recorder.ondataavailable = ({ data }) => pieces.push(data);
-    recorder.onstop = () => {
-      stream.getTracks().forEach((track) => track.stop());
-      const blob = new Blob(pieces, { type });
-      show(blob, at);
-      void savePlain(storedAs(), { blob, at });
-    };
-    recorder.start();
-    state.value = 'on';
-    seconds.value = 0;
-    clock = setInterval(() => {
-      seconds.value += 1;
-      if (seconds.value >= SOUND_LIMITS.secondsMost) stop();
-    }, 1000);
-  }
-
-  async function send(gear: string, doing: string): Promise<boolean> {
-    const { value } = taken;
-    if (!value) return false;
-    return refusal.run(async () => {
-      const sound = await base64Of(value.blob);
-      await act(addSound, { params: { id: bikeId() }, body: { sound, gear, doing, at: value.at } });
-      drop();
-      await query.refetch();
-    });
-  }
+  const mine = computed(() => held.value.filter(({ author }) => author === me()));
+  const draft = computed(() => mine.value.find(({ state }) => state === 'draft') ?? null);
   return {
     sounds: computed(() => query.data.value?.sounds ?? []),
     offline: query.offline,
-    said: computed(() => trouble.value ?? refusal.said.value),
-    ...{ state, seconds, taken, busy: refusal.busy, start, stop, drop, send },
+    draft,
+    waiting: computed(() => mine.value.filter(({ state }) => state === 'waiting')),
+    async take(blob, at) {
+      const author = me();
+      if (author === undefined) return;
+      const said = { id: newId(), bikeId: bikeId(), author, at, gear: '', doing: '' };
+      const bytes = new Uint8Array(await blob.arrayBuffer());
+      await localDb.sounds.put({ ...said, bytes, type: blob.type, state: 'draft', trouble: null });
+    },
+    async save(gear, doing) {
+      const id = draft.value?.id;
+      if (id) await localDb.sounds.update(id, { gear, doing, state: 'waiting', trouble: null });
+    },
+    async discard() {
+      const id = draft.value?.id;
+      if (id) await localDb.sounds.delete(id);
+    },
   };
 }

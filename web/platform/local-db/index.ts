@@ -4,6 +4,7 @@ export {
   type SavedEntry,
   type SavedMark,
   type SavedPhoto,
+  type SavedSound,
   type SavedWriter,
   dropValue,
   saveCheck,

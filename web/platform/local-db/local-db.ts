@@ -96,6 +96,21 @@ export interface SavedPhoto {
   trouble: string | null;
 }
 
+/** A recording of a noise made here: a draft until it is described and saved, then waiting to be sent. */
+export interface SavedSound {
+  id: string;
+  bikeId: string;
+  author: string;
+  at: number;
+  bytes: Uint8Array<ArrayBuffer>;
+  type: string;
+  gear: string;
+  doing: string;
+  state: 'draft' | 'waiting';
+  /** Why the server would not take it, if so: it is a draft again. */
+  trouble: { what: string; todo: string } | null;
+}
+
 export interface SavedValue {
   key: string;
   value: unknown;
@@ -116,6 +131,7 @@ class LocalDatabase extends Dexie {
   declare things: EntityTable<SavedValue, 'key'>;
   declare acts: EntityTable<SavedAct, 'id'>;
   declare photos: EntityTable<SavedPhoto, 'id'>;
+  declare sounds: EntityTable<SavedSound, 'id'>;
   declare writers: EntityTable<SavedWriter, 'id'>;
 
   constructor() {
@@ -139,6 +155,7 @@ class LocalDatabase extends Dexie {
             each.mark = { ...each.mark, writerId: each.mark.author, counter: 0 };
           });
       });
+    this.version(6).stores({ sounds: 'id, bikeId, state, [state+author]' });
   }
 }
 
