@@ -1,12 +1,14 @@
 import { POSITIONS } from '@cadre/core/catalogue';
-import { EQUIPMENT_KINDS } from '@cadre/core/equipment';
+import { EQUIPMENT_KINDS, EQUIPMENT_RANGES } from '@cadre/core/equipment';
 import { JOINTS } from '@cadre/core/fleet';
 import { INSTRUMENT_UNITS } from '@cadre/core/instruments';
 import { id, instant, messages, note, text, version } from '@cadre/contract/http/schemas';
 import * as z from 'zod/mini';
 
+type Range = (typeof EQUIPMENT_RANGES)[keyof typeof EQUIPMENT_RANGES];
+const within = ({ least, most }: Range) => z.number().check(z.gte(least), z.lte(most));
 /** A value on the scale of an instrument. */
-const value = z.number().check(z.gte(-10_000), z.lte(10_000));
+const value = within(EQUIPMENT_RANGES.least);
 
 const fields = z.object({
   siteId: id,
@@ -16,9 +18,9 @@ const fields = z.object({
   unit: z.nullable(z.enum(INSTRUMENT_UNITS)),
   least: z.nullable(value),
   most: z.nullable(value),
-  accuracy: z.nullable(z.number().check(z.gte(0), z.lte(1000))),
-  lengthMm: z.nullable(z.number().check(z.gte(50), z.lte(1500))),
-  checkEveryDays: z.nullable(z.int().check(z.gte(1), z.lte(1095))),
+  accuracy: z.nullable(within(EQUIPMENT_RANGES.accuracy)),
+  lengthMm: z.nullable(within(EQUIPMENT_RANGES.lengthMm)),
+  checkEveryDays: z.nullable(within(EQUIPMENT_RANGES.checkEveryDays).check(z.int())),
 });
 
 const referenceCheck = z.object({

@@ -4,9 +4,12 @@ import { DAY_MS } from '@cadre/core/time';
 import {
   checkDueAt,
   doubtfulUses,
+  EQUIPMENT_RANGES,
+  fieldProblems,
   passesReference,
   permittedError,
   standingOf,
+  type EquipmentFields,
   type EquipmentState,
 } from './index';
 
@@ -79,5 +82,44 @@ describe('what a failed instrument measured', () => {
         expect(new Set(found.map(({ bikeId, what }) => bikeId + what)).size).toBe(found.length);
       }),
     );
+  });
+});
+
+describe('equipment as it is entered', () => {
+  const entered = (more: Partial<EquipmentFields> = {}): EquipmentFields => ({
+    ...{ siteId: 's', kind: 'torque-wrench', tag: 'W', serial: '', unit: 'N m', least: null, most: null },
+    ...{ accuracy: null, lengthMm: null, checkEveryDays: null },
+    ...more,
+  });
+  const wrong = (more: Partial<EquipmentFields>): readonly (readonly [string, string])[] =>
+    fieldProblems(entered(more)).map(({ path, code }) => [path, code]);
+
+  it('has a scale that ends above its beginning, whichever end is the usual one, in its own unit', () => {
+    expect(wrong({ least: 2, most: 20 })).toEqual([]);
+    expect(wrong({ least: 20, most: 20 })).toEqual([['most', 'upside-down']]);
+    // A wrench usually ends at 60 N m and begins at 1, which are 9 inch pounds-force.
+    expect(wrong({ least: 60 })).toEqual([['least', 'upside-down']]);
+    expect(wrong({ unit: 'in lbf', least: 60 })).toEqual([]);
+    expect(wrong({ unit: 'in lbf', most: 8 })).toEqual([['most', 'upside-down']]);
+    expect(wrong({ unit: 'in lbf', most: 10 })).toEqual([]);
+  });
+
+  it('has a unit of what it measures, and a tool that is looked at has none', () => {
+    expect(wrong({ unit: 'bar' })).toEqual([['unit', 'unknown']]);
+    expect(wrong({ unit: null })).toEqual([['unit', 'required']]);
+    expect(wrong({ kind: 'keys', unit: null })).toEqual([]);
+  });
+
+  it('says the range of every value that is outside it, and takes both ends', () => {
+    for (const key of Object.keys(EQUIPMENT_RANGES) as (keyof typeof EQUIPMENT_RANGES)[]) {
+      const { least, most } = EQUIPMENT_RANGES[key];
+      const problems = (value: number) =>
+        fieldProblems(entered({ [key]: value })).filter(({ code }) => code === 'out-of-range');
+      expect(problems(least)).toEqual([]);
+      expect(problems(most)).toEqual([]);
+      for (const value of [least - 1, most + 1])
+        expect(problems(value)).toMatchObject([{ path: key, params: { least, most } }]);
+    }
+    expect(wrong({ checkEveryDays: 1.5 })).toEqual([['checkEveryDays', 'not-whole']]);
   });
 });

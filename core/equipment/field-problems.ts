@@ -1,18 +1,47 @@
-import { INSTRUMENT_KINDS, sameQuantity, usualUnit } from '@cadre/core/instruments';
+import type { FieldIssue } from '@cadre/core/errors';
+import { scaleEnds, sameQuantity, usualUnit } from '@cadre/core/instruments';
 import { instrumentOf, type EquipmentFields } from './equipment';
 
-interface EquipmentProblem {
-  readonly path: keyof EquipmentFields;
-  readonly code: 'required' | 'unknown' | 'order';
+interface Range {
+  readonly least: number;
+  readonly most: number;
+  readonly unit: 'mm' | '';
 }
 
-/** What is wrong with a piece of equipment as it was entered: an instrument has a unit of its quantity, and its scale ends above its beginning. */
-export function fieldProblems({ kind, unit, least, most }: EquipmentFields): readonly EquipmentProblem[] {
-  const instrument = instrumentOf(kind);
-  if (!instrument) return [];
+/** What may be entered, ends included: a value of the scale in the equipment's unit, a length in mm, whole days. */
+export const EQUIPMENT_RANGES = {
+  least: { least: -10_000, most: 10_000, unit: '' },
+  most: { least: -10_000, most: 10_000, unit: '' },
+  accuracy: { least: 0, most: 1000, unit: '' },
+  lengthMm: { least: 50, most: 1500, unit: 'mm' },
+  checkEveryDays: { least: 1, most: 1095, unit: '' },
+} as const satisfies Readonly<Record<string, Range>>;
+
+interface EquipmentProblem extends FieldIssue {
+  readonly path: keyof EquipmentFields;
+}
+
+function problemOf(key: keyof typeof EQUIPMENT_RANGES, value: number | null): readonly EquipmentProblem[] {
+  const { least, most, unit } = EQUIPMENT_RANGES[key];
+  if (value === null) return [];
+  if (value < least || value > most)
+    return [{ path: key, code: 'out-of-range', params: { least, most, unit } }];
+  return key === 'checkEveryDays' && !Number.isInteger(value) ? [{ path: key, code: 'not-whole' }] : [];
+}
+
+/**
+ * What is wrong with a piece of equipment as it was entered: every value within `EQUIPMENT_RANGES`, an instrument with a unit of its quantity, and a scale that
+ * ends above its beginning, whichever end is left as usual for its kind.
+ */
+export function fieldProblems(fields: EquipmentFields): readonly EquipmentProblem[] {
+  const problems = (Object.keys(EQUIPMENT_RANGES) as (keyof typeof EQUIPMENT_RANGES)[]).flatMap((key) =>
+    problemOf(key, fields[key]),
+  );
+  const instrument = instrumentOf(fields.kind);
+  if (!instrument || problems.length > 0) return problems;
+  const { unit, least, most } = fields;
   if (unit === null) return [{ path: 'unit', code: 'required' }];
   if (!sameQuantity(unit, usualUnit(instrument))) return [{ path: 'unit', code: 'unknown' }];
-  const ends = INSTRUMENT_KINDS[instrument];
-  const isWrong = least !== null && most !== null ? most <= least : most !== null && most <= ends.least;
-  return isWrong ? [{ path: 'most', code: 'order' }] : [];
+  const [from, to] = scaleEnds({ kind: instrument, unit, least, most });
+  return from < to ? [] : [{ path: most === null ? 'least' : 'most', code: 'upside-down' }];
 }

@@ -10,5 +10,5 @@ export {
   type EquipmentState,
   type ReferenceCheck,
 } from './equipment';
-export { fieldProblems } from './field-problems';
+export { EQUIPMENT_RANGES, fieldProblems } from './field-problems';
 export { passesReference, permittedError } from './reference';

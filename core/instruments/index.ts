@@ -1,4 +1,4 @@
-export { inUnit, judgeMessage, type JudgedMessage } from './judge';
+export { inUnit, judgeMessage, scaleEnds, type JudgedMessage } from './judge';
 export {
   INSTRUMENT_KINDS,
   INSTRUMENT_KIND_KEYS,

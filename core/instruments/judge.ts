@@ -11,8 +11,8 @@ const BATTERY_EMPTY = 0.05;
 export interface KnownInstrument {
   readonly kind: InstrumentKind;
   readonly unit?: InstrumentUnit | undefined;
-  readonly least?: number | undefined;
-  readonly most?: number | undefined;
+  readonly least?: number | null | undefined;
+  readonly most?: number | null | undefined;
 }
 
 /** A value with its unit, as it would be typed. */
@@ -64,7 +64,7 @@ export function judgeMessage(
   const sent = unit ?? own ?? wanted;
   if (!sameQuantity(sent, wanted)) return { state: 'wrong-quantity', sent, wanted };
   if (known && own) {
-    const [least, most] = rangeOf(known, own);
+    const [least, most] = scaleEnds(known);
     const here = inUnit(value, sent, own);
     if (here < least || here > most)
       return { state: 'out-of-range', sent: { value, unit: sent }, least, most };
@@ -75,8 +75,8 @@ export function judgeMessage(
 }
 
 /** The ends of an instrument's scale in its own unit: as marked on it, else as usual for its kind. */
-function rangeOf({ kind, least, most }: KnownInstrument, own: InstrumentUnit): readonly [number, number] {
-  const usual = INSTRUMENT_KINDS[kind];
+export function scaleEnds({ kind, unit, least, most }: KnownInstrument): readonly [number, number] {
+  const [usual, own] = [INSTRUMENT_KINDS[kind], unit ?? usualUnit(kind)];
   const here = (value: number): number => roundedTo(inUnit(value, usualUnit(kind), own), own);
   return [least ?? here(usual.least), most ?? here(usual.most)];
 }

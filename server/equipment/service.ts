@@ -65,7 +65,7 @@ export class Equipment {
           throw refused({ path: 'item.siteId', code: 'not-at-this-site' });
         const problems = fieldProblems(item);
         if (problems.length > 0)
-          throw refused(...problems.map(({ path, code }) => ({ path: `item.${path}`, code })));
+          throw refused(...problems.map((each) => ({ ...each, path: `item.${each.path}` })));
         const same = await rows.findOneBy({ tag: item.tag });
         if (same && same.id !== equipmentId)
           throw new RefusedError(

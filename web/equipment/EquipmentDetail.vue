@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { EquipmentItem } from '@cadre/contract/equipment';
 import { checkDueAt, instrumentOf, permittedError } from '@cadre/core/equipment';
 import { readNumber } from '@cadre/core/measures';
+import { fieldWords } from '@cadre/web/platform/api';
 import { dayAndClock, useNow } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -28,6 +29,11 @@ const shown = ref('');
 const note = ref('');
 const tried = ref(false);
 const numberOf = (text: string): number | null => readNumber(text);
+function errorOf(key: 'reference' | 'shown', text: string): string | null {
+  if (tried.value && numberOf(text) === null) return t.enterNumber;
+  const issue = refusal.fields.value.find(({ path }) => path === key);
+  return issue ? fieldWords(issue.code, issue.params) : null;
+}
 const error = computed(() => permittedError(props.item));
 async function check(looksGood: boolean | null): Promise<void> {
   tried.value = true;
@@ -87,14 +93,14 @@ const withdraw = (): Promise<boolean> =>
             v-model="reference"
             :label="t.referenceValue({ unit: item.unit ?? '' })"
             inputmode="decimal"
-            :error="tried && numberOf(reference) === null ? t.enterNumber : null"
+            :error="errorOf('reference', reference)"
             data-reference
           />
           <TextField
             v-model="shown"
             :label="t.shownValue({ unit: item.unit ?? '' })"
             inputmode="decimal"
-            :error="tried && numberOf(shown) === null ? t.enterNumber : null"
+            :error="errorOf('shown', shown)"
             data-shown
           />
         </div>

@@ -2,9 +2,11 @@
 import { computed, ref, watch } from 'vue';
 import { v7 as newId } from 'uuid';
 import type { EquipmentItem } from '@cadre/contract/equipment';
+import type { FieldIssue } from '@cadre/core/errors';
 import { EQUIPMENT_KINDS, fieldProblems, instrumentOf } from '@cadre/core/equipment';
 import { INSTRUMENT_KINDS, usualUnit, type InstrumentUnit } from '@cadre/core/instruments';
 import { readNumber } from '@cadre/core/measures';
+import { fieldWords } from '@cadre/web/platform/api';
 import { ActButton, NoticePlate, SelectField, TextField, useRefusal } from '@cadre/web/ui';
 import { EQUIPMENT_WORDS } from './equipment-words';
 import type { EquipmentStore } from './use-equipment';
@@ -41,34 +43,45 @@ const texts = ref({
   checkEveryDays: shown(props.item ? props.item.checkEveryDays : 90),
 });
 type Text = keyof typeof texts.value;
+/** What is asked for this kind: what was typed for another counts for nothing. */
+const asked = computed((): readonly Text[] => [
+  ...(instrument.value ? (['least', 'most', 'accuracy'] as const) : []),
+  ...(instrument.value === 'torque-wrench' ? (['lengthMm'] as const) : []),
+  'checkEveryDays',
+]);
 const tried = ref(false);
 /** Null: left empty. Undefined: no number. */
 const read = (key: Text): number | null | undefined =>
   texts.value[key].trim() === '' ? null : (readNumber(texts.value[key]) ?? undefined);
-const errorOf = (key: Text): string | null => (tried.value && read(key) === undefined ? t.enterNumber : null);
+/** What is wrong here, and after that what the server found wrong. */
+const issues = ref<readonly FieldIssue[]>([]);
+function errorOf(key: Text | 'tag' | 'serial' | 'unit'): string | null {
+  if (tried.value && key === 'tag' && !tag.value.trim()) return t.enterTag;
+  if (tried.value && key in texts.value && read(key as Text) === undefined) return t.enterNumber;
+  const path = `item.${key}`;
+  const issue =
+    issues.value.find((each) => each.path === key) ?? refusal.fields.value.find((each) => each.path === path);
+  return issue ? fieldWords(issue.code, issue.params) : null;
+}
 const usual = computed(() => {
   if (!instrument.value) return null;
   const { least, most, accuracy } = INSTRUMENT_KINDS[instrument.value];
   const of = usualUnit(instrument.value);
   return unit.value === of ? t.usually({ least, most, accuracy, unit: of }) : null;
 });
-const scaleWrong = ref(false);
 async function save(): Promise<void> {
   tried.value = true;
-  const values = {
-    ...{ least: read('least'), most: read('most'), accuracy: read('accuracy') },
-    ...{ lengthMm: read('lengthMm'), checkEveryDays: read('checkEveryDays') },
-  };
-  if (!tag.value.trim() || Object.values(values).some((value) => value === undefined)) return;
+  issues.value = refusal.fields.value = [];
+  if (!tag.value.trim() || asked.value.some((key) => read(key) === undefined)) return;
+  const valueOf = (key: Text): number | null => (asked.value.includes(key) ? (read(key) ?? null) : null);
   const item = {
     ...{ siteId: props.item?.siteId ?? props.siteId, kind: kind.value, tag: tag.value.trim() },
     ...{ serial: serial.value.trim(), unit: unit.value || null },
-    ...(values as Record<Text, number | null>),
-    ...(instrument.value ? {} : { least: null, most: null, accuracy: null }),
-    ...(instrument.value === 'torque-wrench' ? {} : { lengthMm: null }),
+    ...{ least: valueOf('least'), most: valueOf('most'), accuracy: valueOf('accuracy') },
+    ...{ lengthMm: valueOf('lengthMm'), checkEveryDays: valueOf('checkEveryDays') },
   };
-  scaleWrong.value = fieldProblems(item).length > 0;
-  if (scaleWrong.value) return;
+  issues.value = fieldProblems(item);
+  if (issues.value.length > 0) return;
   if (await refusal.run(() => props.store.set(id, item, props.item?.version ?? null))) emit('done');
 }
 </script>
@@ -87,14 +100,15 @@ async function save(): Promise<void> {
         :label="t.kindOf"
         :options="EQUIPMENT_KINDS.map((each) => ({ value: each, label: EQUIPMENT_WORDS[each] }))"
       />
-      <TextField
-        v-model="tag"
-        :label="t.tag"
-        maxlength="20"
-        :error="tried && !tag.trim() ? t.enterTag : null"
-      />
+      <TextField v-model="tag" :label="t.tag" maxlength="20" :error="errorOf('tag')" data-equipment-tag />
       <template v-if="instrument">
-        <TextField v-model="serial" :label="t.serial" :hint="t.serialHint" maxlength="40" />
+        <TextField
+          v-model="serial"
+          :label="t.serial"
+          :hint="t.serialHint"
+          maxlength="40"
+          :error="errorOf('serial')"
+        />
         <SelectField v-model="unit" :label="t.unit" :options="units" />
         <TextField v-model="texts.least" :label="t.scaleFrom" inputmode="decimal" :error="errorOf('least')" />
         <TextField v-model="texts.most" :label="t.scaleTo" inputmode="decimal" :error="errorOf('most')" />
@@ -120,7 +134,6 @@ async function save(): Promise<void> {
       />
     </div>
     <p v-if="usual" class="text-[0.95rem] text-soft">{{ usual }}</p>
-    <p v-if="scaleWrong" role="alert" class="font-semibold text-held">{{ t.scaleOrder }}</p>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
     <div class="flex gap-2">
       <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-equipment-save>{{

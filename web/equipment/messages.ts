@@ -42,7 +42,6 @@ export const permittedError = message('Permitted error, ±');
 export const lengthMm = message('Hand to square, mm');
 export const checkEvery = message('Reference check every, days');
 export const usually = message('Left empty: {least} to {most} {unit}, ± {accuracy} {unit}');
-export const scaleOrder = message('The scale must end above its beginning.');
 export const enterNumber = message('Enter a number.');
 export const save = message('Save');
 export const cancel = message('Cancel');

@@ -101,8 +101,8 @@ export const useInstruments = defineStore('instruments', () => {
       ? {
           kind,
           unit: item?.unit ?? undefined,
-          least: item?.least ?? undefined,
-          most: item?.most ?? undefined,
+          least: item?.least,
+          most: item?.most,
         }
       : null;
     const judged = judgeMessage(message, wanted, known);

@@ -22,7 +22,9 @@ const FIELD_WORDS: Record<FieldCode, (params: ErrorParams) => string> = {
   twice: always(t.listedTwice),
   'not-every-zone': always(t.everyZoneOnce),
   'out-of-range': (p) =>
-    t.enterLeastMostUnit({ least: shown(p['least']), most: shown(p['most']), unit: shown(p['unit']) }),
+    p['unit']
+      ? t.enterLeastMostUnit({ least: shown(p['least']), most: shown(p['most']), unit: shown(p['unit']) })
+      : t.enterLeastMost({ least: shown(p['least']), most: shown(p['most']) }),
   'not-a-number': always(t.enterNumberWithIts),
   'over-its-most': (p) => t.enterMostLess({ most: shown(p['most']) }),
   unknown: always(t.notKnownHere),

@@ -210,6 +210,7 @@ export const tagHasHadValue = message(
 );
 export const enterNumberWithIts = message('Enter a number with its unit.');
 export const enterLeastMostUnit = message('Enter {least} to {most} {unit}.');
+export const enterLeastMost = message('Enter {least} to {most}.');
 export const enterMostLess = message('Enter {most} or less.');
 export const enterTimeAfterDeparture = message('Enter a time after the departure.');
 export const timeZoneDoesNot = message('This time zone does not exist. Try Europe/London.');
