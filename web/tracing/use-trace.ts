@@ -33,9 +33,9 @@ export interface TraceInHand {
   /** Both together. */
   readonly answers: ComputedRef<ReadonlyMap<string, number | null>>;
   readonly state: ComputedRef<TraceState>;
-  /** Answers on this device that the server does not have yet. */
   /** The search as it is sent: what people answered and what the record does. */
   said(): TraceSaid;
+  /** Whether there are answers on this device that the server does not have yet. */
   readonly unsynced: Readonly<Ref<boolean>>;
   answer(question: string, answer: number | null): Promise<void>;
   takeBack(question: string): Promise<void>;
