@@ -44,6 +44,10 @@ const sheet = computed(() => {
   };
 });
 const readings = computed(() => shared.record.value?.readings ?? []);
+const missing = computed(() => {
+  if (!fleet.wall || (bike.value && !shared.ready.value)) return t.loading;
+  return bike.value && !shared.record.value ? t.sheetOffline : t.noSuchSearch;
+});
 const print = (): void => window.print();
 </script>
 
@@ -112,7 +116,7 @@ const print = (): void => window.print();
     <template v-else>
       <h1 class="sr-only">{{ t.handOverSheet({ tag: '' }) }}</h1>
       <p role="status" class="text-soft">
-        {{ fleet.wall && shared.record.value ? t.noSuchSearch : t.loading }}
+        {{ missing }}
       </p>
     </template>
   </main>

@@ -15,6 +15,7 @@ const props = defineProps<{
   punctures: AnswerOf<typeof traceRecord>['record']['punctures'];
   position: 'front' | 'rear';
   timeZone?: string | undefined;
+  /** Whether it was recorded: what was not stays as it was entered. */
   add: (said: PunctureSaid) => Promise<boolean>;
 }>();
 const now = useNow();
@@ -34,7 +35,7 @@ const own = computed(() => props.punctures.filter(({ position }) => position ===
 const same = computed(() => samePunctureHour(props.punctures, props.position)?.same ?? false);
 async function record(): Promise<void> {
   if (hour.value === undefined) return;
-  await props.add({ position: props.position, hour: hour.value, cause: cause.value });
+  if (!(await props.add({ position: props.position, hour: hour.value, cause: cause.value }))) return;
   hour.value = undefined;
   open.value = false;
 }

@@ -15,7 +15,7 @@ import QuestionCard from './QuestionCard.vue';
 import RecordedAnswers from './RecordedAnswers.vue';
 import TraceEnd from './TraceEnd.vue';
 import TraceList from './TraceList.vue';
-import { useSharedTraces } from './use-shared-traces';
+import { useSharedTraces, type PunctureSaid } from './use-shared-traces';
 import { useTrace, type TracePosition } from './use-trace';
 import * as t from './messages';
 
@@ -111,6 +111,7 @@ const onRun = (act: (of: NonNullable<typeof run.value>) => Promise<void>): Promi
   refusal.run(async () => {
     if (run.value) await act(run.value);
   });
+const addPuncture = (said: PunctureSaid): Promise<boolean> => refusal.run(() => shared.puncture(said));
 /** On a bike nothing is asked before its record is known, or known to be out of reach. */
 const ready = computed(
   () => tag.value === '' || (fleet.wall !== null && (bike.value === null || shared.ready.value)),
@@ -183,7 +184,7 @@ const counts = computed(
             :punctures="shared.record.value.punctures"
             :position="position"
             :time-zone="timeZone"
-            :add="shared.puncture"
+            :add="addPuncture"
           />
           <p
             v-if="chosen.key === 'flat-again' && bike && position === 'only' && session.may('mark')"

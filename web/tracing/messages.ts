@@ -117,6 +117,7 @@ export const repairedInVain = message('Repaired without success: {cause}');
 export const lastReadings = message('Last measured values');
 export const readingLine = message('{what}: {typed}');
 export const print = message('Print');
+export const sheetOffline = message('No connection. The sheet is shown when there is one.');
 export const noSuchSearch = message('This search does not exist.');
 export const loading = message('Loading');
 export const chooseWheel = message('Choose front or rear to record a puncture.');

@@ -37,7 +37,7 @@ export interface SharedTraces {
   end(run: TraceRun, said: EndSaid): Promise<void>;
   prove(run: TraceRun, gone: boolean): Promise<void>;
   close(run: TraceRun, reason: string): Promise<void>;
-  puncture(said: PunctureSaid): Promise<boolean>;
+  puncture(said: PunctureSaid): Promise<void>;
 }
 
 /** What all people know of the searches on a bike, what its record says, and what repairs have proved. */
@@ -90,12 +90,8 @@ export function useSharedTraces(bike: () => Bike | null): SharedTraces {
       await refresh();
     },
     async puncture(said) {
-      const { sameHour } = await act(addPuncture, {
-        params: { id: bikeId() },
-        body: { ...said, at: now() },
-      });
+      await act(addPuncture, { params: { id: bikeId() }, body: { ...said, at: now() } });
       await refresh();
-      return sameHour;
     },
   };
 }
