@@ -50,8 +50,9 @@ describe('the words of the product', () => {
       ...TRACES.flatMap(({ questions }) =>
         questions.flatMap(({ text, how, caution = '', answers }) => [text, how, caution, ...answers]),
       ),
-      ...GUIDES.flatMap(({ name, tools, steps, stopWhen }) => [
-        ...[name, ...tools, stopWhen],
+      ...GUIDES.flatMap(({ name, tools, steps, stopWhen, drawing }) => [
+        ...[name, ...tools, stopWhen, drawing?.name ?? ''],
+        ...(drawing?.labels ?? []).map(({ text }) => text),
         ...steps.flatMap(({ text, caution = '' }) => [text, caution]),
       ]),
       ...cards.flatMap(({ name, steps, walk }) => [name, ...steps, walk]),

@@ -1,5 +1,6 @@
 import type { Rule, Touch, Zone } from '@cadre/core/catalogue';
 import type { Joint } from '@cadre/core/fleet';
+import type { GuideDrawing } from './drawing';
 
 export interface GuideStep {
   readonly text: string;
@@ -14,6 +15,8 @@ export interface Guide {
   readonly key: string;
   readonly name: string;
   readonly zones: readonly Zone[];
+  /** The part it is at; without one the bike's own figure shows where the job is. */
+  readonly drawing?: GuideDrawing;
   /** The findings it repairs: a checkpoint, and its faults where it is not all of them. */
   readonly repairs: readonly { readonly checkpoint: string; readonly faults?: readonly string[] }[];
   readonly applies?: Rule;

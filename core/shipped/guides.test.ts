@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { asBuilt, holds, TOUCHES, ZONES } from '@cadre/core/catalogue';
 import { BIKE_KINDS, USUAL_BUILD } from '@cadre/core/fleet';
-import { guidesFor, recheckedAfter } from '@cadre/core/guides';
+import { DRAWING_SIZE, guidesFor, labelBox, recheckedAfter } from '@cadre/core/guides';
 import { CHECKPOINTS } from './checklists';
 import { GUIDES } from './guides';
+import * as drawings from './guides/drawings';
 import { TRACES } from './traces';
 
 const usual = [
@@ -88,3 +89,39 @@ const NO_GUIDE: readonly string[] = [
   ...['battery-charge', 'brake-hose', 'fork-service', 'motor-stops', 'rim', 'saddle-rails', 'stops-wheel'],
   'suspension-post',
 ];
+
+describe('the drawings of the guides', () => {
+  const { width, height } = DRAWING_SIZE;
+  const isWithin = ([x, y]: readonly [number, number]): boolean =>
+    x >= 0 && x <= width && y >= 0 && y <= height;
+
+  it('are there for nearly all of them, and none is drawn for nothing', () => {
+    const drawn = GUIDES.flatMap(({ drawing }) => drawing ?? []);
+    expect(GUIDES.filter(({ drawing }) => !drawing).map(({ key }) => key)).toEqual([
+      ...['suspension-pivots', 'assist-contacts', 'kickstand-guards', 'lights'].sort(),
+    ]);
+    expect(new Set(drawn)).toEqual(new Set(Object.values(drawings)));
+  });
+
+  it.each(Object.entries(drawings))('%s has its names inside, apart, and each at a part', (_key, drawing) => {
+    const boxes = drawing.labels.map(labelBox);
+    for (const [index, box] of boxes.entries()) {
+      const { text, to } = drawing.labels[index] ?? { text: '', to: [-1, -1] as const };
+      expect(isWithin([box.left, box.top]) && isWithin([box.right, box.bottom]), text).toBe(true);
+      expect(isWithin(to), text).toBe(true);
+      for (const other of boxes.slice(index + 1))
+        expect(
+          box.right < other.left ||
+            other.right < box.left ||
+            box.bottom < other.top ||
+            other.bottom < box.top,
+          text,
+        ).toBe(true);
+    }
+    expect(drawing.paths.some(({ as }) => as === 'work' || as === 'move')).toBe(true);
+    for (const { d } of drawing.paths) {
+      expect(d).toMatch(/^M[-\d. MLHVQSTACZahlqvz]+$/);
+      expect(d).not.toMatch(/NaN/);
+    }
+  });
+});

@@ -100,7 +100,7 @@ async function drop(bikeId: string, day: string): Promise<void> {
     </section>
     <p v-if="overdue.length" class="leading-snug" data-overdue>
       <strong class="text-held">{{ t.overdue }}</strong>
-      <span class="sturdy"> {{ overdue.map((slot) => slot.tag).join(' ') }}</span> · {{ t.overdueSays }}
+      <span class="sturdy ml-1.5">{{ overdue.map((slot) => slot.tag).join(' ') }}</span> · {{ t.overdueSays }}
     </p>
     <DisclosureBox v-if="mayPlan" :title="t.crewTitle">
       <CampaignPeople :campaign="campaign" :busy="refusal.busy.value" :today="today" @again="board.again" />

@@ -46,6 +46,9 @@ describe('a repair guide', () => {
     await flushPromises();
     expect(view.get('[data-torque-step=stem-steerer]').text()).toBe('Stem on steerer: 6 N m');
     expect(view.text()).toContain('Stop at a line, bulge or crack');
+    const drawing = view.get('[data-guide-drawing]');
+    expect(drawing.attributes('aria-label')).toMatch(/^Headset in section/);
+    expect(drawing.findAll('text').map((each) => each.text())).toContain('Top cap');
     await view.get('[data-step="0"]').trigger('click');
     expect(view.get('[data-step="0"]').attributes('aria-pressed')).toBe('true');
     expect(JSON.parse(sessionStorage.getItem('cadre.followed.b') ?? '')).toEqual([

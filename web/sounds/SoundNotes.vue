@@ -71,7 +71,7 @@ const described = (of: { gear: string; doing: string }): string =>
     </form>
     <ul v-if="waiting.length || sounds.length" class="divide-y divide-line">
       <li v-for="each in waiting" :key="each.id" class="space-y-1 py-2" data-waiting-sound>
-        <p class="leading-snug">
+        <p class="flex flex-wrap gap-x-2 leading-snug">
           <strong>{{ described(each) }}</strong>
           <span class="text-soft"> {{ dayAndClock(each.at, now, timeZone) }}</span>
         </p>
@@ -79,7 +79,7 @@ const described = (of: { gear: string; doing: string }): string =>
         <audio controls :src="each.address" class="w-full" :aria-label="t.recording"></audio>
       </li>
       <li v-for="each in sounds" :key="each.id" class="space-y-1 py-2" data-sound>
-        <p class="leading-snug">
+        <p class="flex flex-wrap gap-x-2 leading-snug">
           <strong>{{ described(each) }}</strong>
           <span class="text-soft">
             {{ t.secondsBy({ seconds: each.seconds, name: fleet.nameOf(each.by) }) }},

@@ -1,5 +1,6 @@
 import { any, fitted } from '../author';
 import { guide } from './author';
+import { CABLE_END, DISC_CALIPER, RIM_PADS } from './drawings';
 
 const DISC = fitted('brake', 'hydraulic-disc', 'cable-disc');
 const HYDRAULIC = fitted('brake', 'hydraulic-disc');
@@ -12,6 +13,7 @@ const TEST = [
 
 export const BRAKE_GUIDES = [
   guide('disc-pads', 'Fit disc pads', {
+    drawing: DISC_CALIPER,
     zones: ['front-brake', 'rear-brake'],
     repairs: {
       'disc-pads': ['thin', 'near', 'uneven', 'missing', 'oiled'],
@@ -38,6 +40,7 @@ export const BRAKE_GUIDES = [
     stopWhen: 'Stop if a piston is wet or stuck, or fluid shows. Do not ride. Brake to a qualified mechanic.',
   }),
   guide('oily-brake', 'Clean a contaminated disc brake', {
+    drawing: DISC_CALIPER,
     zones: ['front-brake', 'rear-brake'],
     repairs: { 'disc-pads': ['oiled'], rotor: ['oiled', 'scored'] },
     applies: DISC,
@@ -54,6 +57,7 @@ export const BRAKE_GUIDES = [
     stopWhen: 'Stop if the caliper itself leaks. Do not ride. Brake to a qualified mechanic.',
   }),
   guide('centre-caliper', 'Centre a disc caliper', {
+    drawing: DISC_CALIPER,
     zones: ['front-brake', 'rear-brake'],
     repairs: {
       'lever-returns': ['drag'],
@@ -81,6 +85,7 @@ export const BRAKE_GUIDES = [
     stopWhen: 'Stop if threads in frame or fork turn empty, or the rotor is bent more than a slight wobble.',
   }),
   guide('bleed', 'Bleed a hydraulic brake', {
+    drawing: DISC_CALIPER,
     zones: ['front-brake', 'rear-brake'],
     repairs: { 'lever-travel': ['pumped', 'long', 'to-grip'], 'brake-fluid': 'all', 'lever-hold': 'all' },
     applies: HYDRAULIC,
@@ -106,6 +111,7 @@ export const BRAKE_GUIDES = [
       'Stop if it stays spongy or sinks after two bleeds, or anything weeps. Do not ride. To a qualified mechanic.',
   }),
   guide('rim-pads', 'Fit and set rim brake pads', {
+    drawing: RIM_PADS,
     zones: ['front-brake', 'rear-brake'],
     repairs: { 'rim-pads': 'all', 'rim-pads-track': 'all' },
     applies: fitted('brake', 'rim'),
@@ -127,6 +133,7 @@ export const BRAKE_GUIDES = [
     stopWhen: 'Stop if the rim track is hollow or its wear mark is gone. Do not ride. New rim.',
   }),
   guide('brake-cable', 'Fit a brake cable', {
+    drawing: CABLE_END,
     zones: ['front-brake', 'rear-brake', 'cockpit'],
     repairs: {
       'brake-cable': 'all',
@@ -156,6 +163,7 @@ export const BRAKE_GUIDES = [
     stopWhen: 'Stop if the pinch bolt or lever thread does not hold. Do not ride.',
   }),
   guide('fixed-pad', 'Set a cable disc brake', {
+    drawing: DISC_CALIPER,
     zones: ['front-brake', 'rear-brake'],
     repairs: { 'fixed-pad': 'all', 'lever-travel': ['to-grip', 'long'] },
     applies: CABLE_DISC,

@@ -1,11 +1,13 @@
 import { fitted } from '../author';
 import { guide } from './author';
+import { CABLE_END, CHAIN_LINKS, CRANK, FRONT_CAGE, REAR_GEARS, RING_BOLTS, SLACK } from './drawings';
 
 const GEARS = fitted('gears', 'derailleur');
 const NIP = 'Fingers clear of chain and teeth while the crank turns.';
 
 export const DRIVETRAIN_GUIDES = [
   guide('chain', 'Fit a chain', {
+    drawing: CHAIN_LINKS,
     zones: ['drivetrain'],
     repairs: {
       'chain-wear': 'all',
@@ -28,6 +30,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if a new chain skips under load: cassette or ring is worn too.',
   }),
   guide('chain-care', 'Clean and oil a chain', {
+    drawing: CHAIN_LINKS,
     zones: ['drivetrain'],
     repairs: {
       'chain-lube': 'all',
@@ -50,6 +53,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if oil reached a rotor or pads: report oil near brakes.',
   }),
   guide('index-gears', 'Set the rear gears', {
+    drawing: REAR_GEARS,
     zones: ['drivetrain'],
     repairs: { shifts: 'all', 'derailleur-gap': 'all' },
     applies: GEARS,
@@ -71,6 +75,7 @@ export const DRIVETRAIN_GUIDES = [
       'Stop if the chain can reach the spokes, or the error changes across the cassette: straighten the hanger.',
   }),
   guide('gear-cable', 'Fit a gear cable', {
+    drawing: CABLE_END,
     zones: ['drivetrain', 'cockpit'],
     repairs: { 'gear-cable': 'all', 'cable-age': 'all' },
     applies: fitted('gears', 'derailleur', 'hub-gear'),
@@ -88,6 +93,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if the shifter does not hold its clicks. New shifter.',
   }),
   guide('hanger', 'Straighten a hanger', {
+    drawing: REAR_GEARS,
     zones: ['drivetrain'],
     repairs: { hanger: 'all', 'hanger-measured': 'all' },
     applies: GEARS,
@@ -108,6 +114,7 @@ export const DRIVETRAIN_GUIDES = [
       'Stop if the hanger is part of the frame, cracked, or bends at the thread. To a qualified mechanic.',
   }),
   guide('cassette', 'Fit a cassette', {
+    drawing: REAR_GEARS,
     zones: ['drivetrain', 'rear-wheel'],
     repairs: { cassette: 'all' },
     applies: GEARS,
@@ -127,6 +134,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if the body has play or slips. Hub to a qualified mechanic.',
   }),
   guide('front-derailleur', 'Set the front derailleur', {
+    drawing: FRONT_CAGE,
     zones: ['drivetrain'],
     repairs: { 'front-derailleur': 'all', 'front-derailleur-set': 'all' },
     minutes: 15,
@@ -142,6 +150,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if the cage is bent or worn through. New derailleur.',
   }),
   guide('cranks', 'Tighten crank arms', {
+    drawing: CRANK,
     zones: ['cranks-pedals'],
     repairs: { 'crank-arms': ['loose', 'bracket-play'], 'bracket-play': ['play'], 'crank-torque': 'all' },
     minutes: 12,
@@ -160,6 +169,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if the arm is cracked, its hole is round, or it was loose before. Do not ride. New arm.',
   }),
   guide('ring-bolts', 'Tighten ring bolts', {
+    drawing: RING_BOLTS,
     zones: ['cranks-pedals', 'drivetrain'],
     repairs: { 'ring-bolts': 'all', 'ring-teeth': 'all' },
     minutes: 10,
@@ -173,6 +183,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if a bolt is missing and none of the same kind is at hand. Do not ride with two missing.',
   }),
   guide('pedals', 'Fit pedals', {
+    drawing: CRANK,
     zones: ['cranks-pedals'],
     repairs: { pedals: 'all', 'pedal-threads': 'all' },
     minutes: 8,
@@ -190,6 +201,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if it does not start by hand. Arm or pedal is damaged: to a qualified mechanic.',
   }),
   guide('bottom-bracket', 'Renew a bottom bracket', {
+    drawing: CRANK,
     zones: ['cranks-pedals'],
     repairs: { 'bracket-play': 'all', 'bracket-feel': 'all' },
     minutes: 45,
@@ -209,6 +221,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop at a damaged thread or a cup that turns in the frame. To a qualified mechanic.',
   }),
   guide('belt', 'Set belt tension', {
+    drawing: SLACK,
     zones: ['drivetrain'],
     repairs: { 'belt-tension': ['slack', 'line'], belt: 'all' },
     applies: fitted('transmission', 'belt'),
@@ -225,6 +238,7 @@ export const DRIVETRAIN_GUIDES = [
     stopWhen: 'Stop if a tooth is missing or an edge is frayed. Do not ride. New belt.',
   }),
   guide('chain-slack', 'Set chain slack', {
+    drawing: SLACK,
     zones: ['drivetrain', 'rear-wheel'],
     repairs: { 'chain-slack': 'all' },
     minutes: 10,

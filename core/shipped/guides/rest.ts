@@ -1,8 +1,10 @@
 import { carries, fitted } from '../author';
 import { guide } from './author';
+import { CABLE_END, SEAT_POST } from './drawings';
 
 export const REST_GUIDES = [
   guide('saddle', 'Set saddle and post', {
+    drawing: SEAT_POST,
     zones: ['saddle-post'],
     repairs: { 'saddle-tight': ['moves'], 'saddle-set': 'all', 'post-depth': 'all', 'post-freed': 'all' },
     minutes: 8,
@@ -21,6 +23,7 @@ export const REST_GUIDES = [
     stopWhen: 'Stop at a cracked rail or post, or a post that is stuck. To a qualified mechanic.',
   }),
   guide('dropper', 'Service a dropper cable and collar', {
+    drawing: CABLE_END,
     zones: ['saddle-post', 'cockpit'],
     repairs: { dropper: ['sticks'], 'dropper-shaft': 'all' },
     applies: fitted('seatpost', 'dropper'),

@@ -1,5 +1,6 @@
 import { fitted } from '../author';
 import { guide } from './author';
+import { BAR_END, BAR_STEM, FORK_SAG, HEADSET } from './drawings';
 
 const ALIGN = [
   'Bars square to the wheel. Twist bar against wheel, wheel held: nothing moves.',
@@ -8,6 +9,7 @@ const ALIGN = [
 
 export const STEERING_GUIDES = [
   guide('headset', 'Set a headset', {
+    drawing: HEADSET,
     zones: ['fork-headset', 'cockpit'],
     repairs: {
       'headset-play': 'all',
@@ -36,6 +38,7 @@ export const STEERING_GUIDES = [
       'Stop at a line, bulge or crack, at a notch in the middle, or if play stays. Do not ride. To a qualified mechanic.',
   }),
   guide('headset-bearings', 'Renew headset bearings', {
+    drawing: HEADSET,
     zones: ['fork-headset'],
     repairs: { 'headset-bearings': ['rough'], 'headset-turns': ['notch'] },
     minutes: 45,
@@ -58,6 +61,7 @@ export const STEERING_GUIDES = [
     stopWhen: 'Stop if cups are loose in the frame or the crown race does not fit. To a qualified mechanic.',
   }),
   guide('bar-stem', 'Set bars and faceplate', {
+    drawing: BAR_STEM,
     zones: ['cockpit'],
     repairs: { bars: ['slips'], faceplate: 'all', 'adjustable-stem': 'all' },
     minutes: 10,
@@ -78,6 +82,7 @@ export const STEERING_GUIDES = [
     stopWhen: 'Stop at a crack, a deep gouge or a crash mark on carbon. Do not ride. New part.',
   }),
   guide('levers-grips', 'Set levers and grips', {
+    drawing: BAR_END,
     zones: ['cockpit'],
     repairs: {
       'levers-on-bar': ['clamp', 'pivot'],
@@ -100,6 +105,7 @@ export const STEERING_GUIDES = [
     stopWhen: 'Stop at a cracked lever or an open bar end without a plug. Do not ride.',
   }),
   guide('fork-air', 'Set fork pressure and sag', {
+    drawing: FORK_SAG,
     zones: ['fork-headset'],
     repairs: { 'fork-sag': 'all', 'fork-pressure': 'all', 'fork-action': ['lock'] },
     applies: fitted('fork', 'suspension'),

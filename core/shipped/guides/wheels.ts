@@ -1,11 +1,13 @@
 import { fitted, not } from '../author';
 import { guide } from './author';
+import { HUB_SECTION, TUBELESS_SECTION, TYRE_SECTION, WHEEL_IN_STAND, WHEEL_SEATED } from './drawings';
 
 const TUBELESS = fitted('tyre', 'tubeless');
 const BEAD = 'Air out before you lever. Keep fingers clear of the bead.';
 
 export const WHEEL_GUIDES = [
   guide('tube', 'Fit a tube or tyre', {
+    drawing: TYRE_SECTION,
     zones: ['front-wheel', 'rear-wheel'],
     repairs: {
       'tyre-pressure': ['flat', 'low-again'],
@@ -38,6 +40,7 @@ export const WHEEL_GUIDES = [
     stopWhen: 'Stop if the casing is cut or the bead does not sit evenly. Fit a new tyre.',
   }),
   guide('tubeless', 'Reseal a tubeless tyre', {
+    drawing: TUBELESS_SECTION,
     zones: ['front-wheel', 'rear-wheel'],
     repairs: {
       sealant: 'all',
@@ -70,6 +73,7 @@ export const WHEEL_GUIDES = [
       'Stop if a bead does not sit within the maximum, or the casing bulges. Tyre and rim to a qualified mechanic.',
   }),
   guide('true-wheel', 'True a wheel', {
+    drawing: WHEEL_IN_STAND,
     zones: ['front-wheel', 'rear-wheel'],
     repairs: { 'rim-run-out': ['out'], spokes: ['slack', 'uneven'] },
     minutes: 25,
@@ -90,6 +94,7 @@ export const WHEEL_GUIDES = [
       'Stop at a bent or cracked rim, a seized nipple, or when all spokes of a side are slack. Wheel to a qualified mechanic.',
   }),
   guide('hub-play', 'Set hub bearings', {
+    drawing: HUB_SECTION,
     zones: ['front-wheel', 'rear-wheel'],
     repairs: { 'hub-play': 'all', 'hub-feel': 'all', freehub: ['axle-rough'] },
     minutes: 30,
@@ -109,6 +114,7 @@ export const WHEEL_GUIDES = [
     stopWhen: 'Stop if cups or axle are pitted or cracked. Hub or wheel renewed by a qualified mechanic.',
   }),
   guide('close-wheel', 'Seat and close a wheel', {
+    drawing: WHEEL_SEATED,
     zones: ['front-wheel', 'rear-wheel'],
     repairs: { 'wheel-quick-release': 'all', 'wheel-thru-axle': ['loose'], 'wheel-nutted': 'all' },
     minutes: 4,
