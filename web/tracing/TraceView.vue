@@ -67,6 +67,7 @@ const inHand = useTrace(
       return { kind, id: asks('id') || null };
     },
     maySave: () => session.may('mark'),
+    attempt: (act) => refusal.run(act),
   },
 );
 const { fits, given, answers, state, run, recorded } = inHand;

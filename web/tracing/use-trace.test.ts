@@ -64,6 +64,10 @@ function aServer() {
 
 let server: ReturnType<typeof aServer>;
 let scope: EffectScope;
+/** What was refused with nobody at a button. */
+let refused: unknown[];
+const attempt = (act: () => Promise<void>): Promise<unknown> =>
+  act().catch((error: unknown) => refused.push(error));
 function inHand(maySave = true): TraceInHand {
   return scope.run(() =>
     useTrace(
@@ -71,7 +75,7 @@ function inHand(maySave = true): TraceInHand {
       () => BIKE,
       () => 'only',
       server.shared,
-      { origin: () => ({ kind: 'symptom', id: null }), maySave: () => maySave },
+      { origin: () => ({ kind: 'symptom', id: null }), maySave: () => maySave, attempt },
     ),
   ) as TraceInHand;
 }
@@ -82,6 +86,7 @@ const given = (trace: TraceInHand): Record<string, number | null> => Object.from
 beforeEach(() => {
   localStorage.clear();
   server = aServer();
+  refused = [];
   scope = effectScope();
 });
 afterEach(() => scope.stop());
@@ -156,6 +161,25 @@ describe('a search in hand', () => {
     await vi.waitFor(() => expect(trace.unsynced.value).toBe(false));
     expect(server.sent).toHaveLength(2);
     expect(lastSaid()).toMatchObject({ joint: null });
+    expect(refused).toEqual([]);
+  });
+
+  it('says what is refused once the server is back, and keeps it', async () => {
+    server.offline.value = true;
+    const trace = inHand();
+    server.meets.push(
+      () => {
+        throw new UnreachableError();
+      },
+      () => {
+        throw refusal('act.not-allowed');
+      },
+    );
+    await trace.answer('joint', 1);
+    server.offline.value = false;
+    await vi.waitFor(() => expect(refused).toHaveLength(1));
+    expect(given(trace)).toEqual({ joint: 1 });
+    expect(trace.unsynced.value).toBe(true);
   });
 
   it('says what the server refuses, and has the answer still', async () => {

@@ -63,6 +63,8 @@ export function useTrace(
     readonly origin: () => { kind: TraceOrigin; id: string | null };
     /** Whether this person's answers go into the bike's record. */
     readonly maySave: () => boolean;
+    /** Runs what nobody pressed a button for, and says what the server refuses of it. */
+    readonly attempt: (act: () => Promise<void>) => Promise<unknown>;
   },
 ): TraceInHand {
   const key = computed(() => `cadre.search.${whole().key}.${bike()?.id ?? ''}.${position()}`);
@@ -153,7 +155,7 @@ export function useTrace(
     });
   }
   watch(shared.offline, (offline) => {
-    if (!offline) void sync();
+    if (!offline) void input.attempt(sync);
   });
   const change = (next: Answers): Promise<void> => {
     saved.value = { answers: next, changed: true };
