@@ -36,9 +36,10 @@ const run = computed((): TorqueRun => ({
 const pulls = computed(() => form.pulls[joint.value] ?? []);
 const refused = ref('');
 const next = computed(() => (target.value && pulls.value.length ? nextPull(run.value, pulls.value) : null));
-const instrument = useInstrumentField(
-  () => 'N m',
-  ({ value }) => {
+const instrument = useInstrumentField({
+  unit: () => 'N m',
+  place: () => joint.value,
+  take: ({ value, equipmentId }) => {
     const answer = pullAnswer(run.value, pulls.value, value);
     refused.value =
       answer.state === 'over'
@@ -50,6 +51,7 @@ const instrument = useInstrumentField(
     if (answer.state === 'over') form.pulls[joint.value] = [];
     if (answer.state !== 'reached') return;
     form.pulls[joint.value] = [...pulls.value, value];
+    form.sentBy[joint.value] = equipmentId;
     // Without a target there are no stages: what the wrench sent last is what it was left at.
     if (!target.value) {
       form.tighten(joint.value, String(value));
@@ -58,7 +60,7 @@ const instrument = useInstrumentField(
     const after = nextPull(run.value, form.pulls[joint.value] ?? []);
     form.tighten(joint.value, after.state === 'done' ? String(after.newtonMetres) : '');
   },
-);
+});
 function type(text: string): void {
   form.pulls[joint.value] = [];
   refused.value = '';

@@ -42,6 +42,8 @@ export interface FinishForm {
   readonly torques: Record<string, string>;
   /** Each pull a wrench sent for a joint, in order. */
   readonly pulls: Record<string, readonly number[]>;
+  /** The wrench of the register that sent the pulls of a joint; without one the wrench at hand counts. */
+  readonly sentBy: Record<string, string | null>;
   readonly hand: WrenchAtHand;
   readonly minutes: Ref<string>;
   readonly missing: ComputedRef<readonly Finding[]>;
@@ -76,6 +78,7 @@ export function useFinishForm(
   const torques = reactive<Record<string, string>>({});
   const minutes = ref('');
   const pulls = reactive<Record<string, readonly number[]>>({});
+  const sentBy = reactive<Record<string, string | null>>({});
   const hand = useWrench();
 
   const places = (item: StockItem): readonly FitmentPosition[] =>
@@ -152,8 +155,9 @@ export function useFinishForm(
       torques: joints.value.flatMap((joint) => {
         const value = readNumber(torques[joint] ?? '');
         if (value === null) return [];
-        const by = hand.wrench.value ? { equipmentId: hand.wrench.value.id } : {};
         const sent = pulls[joint] ?? [];
+        const equipmentId = (sent.length ? sentBy[joint] : undefined) ?? hand.wrench.value?.id;
+        const by = equipmentId ? { equipmentId } : {};
         return [{ joint, newtonMetres: value, ...by, ...(sent.length ? { pulls: [...sent] } : {}) }];
       }),
     };
@@ -169,6 +173,7 @@ export function useFinishForm(
     joints,
     torques,
     pulls,
+    sentBy,
     hand,
     minutes,
     missing,

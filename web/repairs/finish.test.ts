@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia';
-import { mount, RouterLinkStub } from '@vue/test-utils';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import type { Bike } from '@cadre/contract/fleet';
 import type { StockItem } from '@cadre/contract/parts';
@@ -9,6 +9,7 @@ import { USUAL_BUILD } from '@cadre/core/fleet';
 import { TOUCHES } from '@cadre/core/catalogue';
 import { NO_PLAN } from '@cadre/core/repairs';
 import { findingLike } from '@cadre/test-world/core';
+import { useInstruments } from '@cadre/web/instruments';
 import type { Done } from './finish-form';
 import FinishRepair from './FinishRepair.vue';
 import { TOUCH_WORDS } from '@cadre/web/words';
@@ -130,6 +131,51 @@ describe('finishing a repair', () => {
     await wrapper.get('[data-done] input').setValue('x');
     await wrapper.get('form').trigger('submit');
     expect(said(wrapper)?.torques).toEqual([{ joint: 'caliper-mount', newtonMetres: 7.5 }]);
+  });
+
+  it('says which wrench did each joint: the one that sent its pulls, else the one at hand', async () => {
+    localStorage.setItem('cadre.wrench', 'w1');
+    const wrench = (id: string, serial: string) => ({
+      ...{ id, siteId: 's', kind: 'torque-wrench', tag: id, serial, unit: 'N m', least: null, most: null },
+      ...{ accuracy: null, lengthMm: null, checkEveryDays: null, lastCheck: null, goodAt: null },
+      ...{ withdrawn: null, version: 1 },
+    });
+    const items = [wrench('w1', 'S1'), wrench('w2', 'S2')];
+    vi.stubGlobal('fetch', (path: string) =>
+      path.endsWith('/equipment')
+        ? Promise.resolve(Response.json({ items, doubtful: [] }))
+        : Promise.reject(new TypeError('no network')),
+    );
+    const wrapper = form();
+    await vi.waitFor(() => wrapper.get('[data-wrench-at-hand]'));
+    await wrapper
+      .findAll('button')
+      .find((button) => button.text() === TOUCH_WORDS['stem-headset'])
+      ?.trigger('click');
+    await wrapper.get('[data-torque-of="stem-steerer"]').setValue('5');
+    const caliper = () => wrapper.get('[data-torqued-joint="caliper-mount"]');
+    await caliper().get('input').trigger('focus');
+    for (let pulls = 0; pulls < 12 && !caliper().find('[data-pulls-done]').exists(); pulls += 1) {
+      const next = caliper().find('[data-next-pull]');
+      const value = next.exists() ? /([\d.]+) N m/.exec(next.text())?.[1] : '8';
+      useInstruments().receive(`id=S2 kind=torque-wrench value=${value} unit=nm`, null);
+      await flushPromises();
+    }
+    await wrapper.get('[data-done] input').setValue('x');
+    await wrapper.get('form').trigger('submit');
+    const wrenches = (said(wrapper)?.torques ?? []).map((each) => [
+      each.joint,
+      each.newtonMetres,
+      each.equipmentId,
+    ]);
+    expect(wrenches).toEqual(
+      expect.arrayContaining([
+        ['caliper-mount', 8, 'w2'],
+        ['stem-steerer', 5, 'w1'],
+      ]),
+    );
+    vi.unstubAllGlobals();
+    localStorage.clear();
   });
 
   it.each(['-3', '1.5', 'ten'])('refuses %s minutes by the field', async (typed) => {

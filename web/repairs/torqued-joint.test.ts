@@ -6,7 +6,7 @@ import { computed, nextTick, reactive } from 'vue';
 import { USUAL_BUILD } from '@cadre/core/fleet';
 import { DEFAULT_POLICY } from '@cadre/core/catalogue';
 import { torqueCard, type TorqueCardRow } from '@cadre/core/torque';
-import { useInstruments } from '../instruments/use-instruments';
+import { useInstruments } from '@cadre/web/instruments';
 import type { FinishForm } from './finish-form';
 import { FINISH_FORM } from './finish-key';
 import TorquedJoint from './TorquedJoint.vue';
@@ -35,6 +35,7 @@ async function joint(stated = true) {
   const form = {
     torques,
     pulls: reactive<Record<string, readonly number[]>>({}),
+    sentBy: reactive<Record<string, string | null>>({}),
     torquesWrong: computed(() => []),
     tighten: (at: string, typed: string) => (torques[at] = typed),
   } as unknown as FinishForm;
