@@ -16,6 +16,7 @@ import { useOutbox, type NamedChecklist } from '@cadre/web/checks';
 import { useSession } from '@cadre/web/people';
 import { useBatchCheck } from './use-batch-check';
 import type { BatchCheck } from './batch-bike';
+import { useInstruments } from '@cadre/web/instruments';
 import { useBatchGrid, type BatchGrid } from './use-batch-grid';
 import { usePaste } from './use-paste';
 
@@ -169,6 +170,31 @@ describe('down the batch', () => {
     await settled(() => outcomes()[0] === 'pass');
     await settled(() => batch.rows.value[0]?.state === 'open');
     expect(await savedMarks()).toEqual([{ outcome: 'pass', way: 'batch', note: '', typed: undefined }]);
+  });
+
+  it('takes what a gauge sends as the gauge’s, at its bike: the same typed by hand at the next is not', async () => {
+    const gauge = {
+      ...{ id: 'g1', siteId: 's', kind: 'pressure-gauge', tag: 'G1', serial: 'X', unit: 'bar' },
+      ...{ least: null, most: null, accuracy: null, lengthMm: null, checkEveryDays: null },
+      ...{ lastCheck: null, goodAt: null, withdrawn: null, version: 1 },
+    };
+    vi.stubGlobal('fetch', (path: string) =>
+      path.endsWith('/equipment')
+        ? Promise.resolve(Response.json({ items: [gauge], doubtful: [] }))
+        : Promise.reject(new TypeError('no network')),
+    );
+    await open();
+    expect(useInstruments().receive('id=X kind=pressure-gauge value=2.4 unit=bar', null)).toBe(true);
+    await settled(() => grid.rowAt.value === 1);
+    grid.typing.value = '2.4';
+    expect(await grid.commit()).toBe(true);
+    const readings = (await localDb.marks.toArray()).map(({ mark }) => mark.reading?.instrumentId ?? 'hand');
+    expect(readings.sort()).toEqual(['g1', 'hand']);
+    // Switched to psi, it is asked about at this bike and not at the one before.
+    useInstruments().receive('id=X kind=pressure-gauge value=34.8 unit=psi', null);
+    expect(grid.instrument.said.value).toContain('set to psi');
+    await grid.select(0, 0);
+    expect(grid.instrument.confirm.value).toBeNull();
   });
 
   it('a number inside what is marked is sound by itself; outside it nobody can call it sound, until it is put right', async () => {

@@ -257,7 +257,9 @@ export function useBatchGrid(
     if (!question || !cell || (words && !sure))
       return { taken: false, said: words, suggestion: instead, saved: NOTHING };
     if (cell.kind === 'reading') {
-      const sent = fromInstrument.value?.text === text ? { instrumentId: fromInstrument.value.id } : {};
+      const from = fromInstrument.value;
+      const isSent = from?.text === text && from.place === placeOf(of, into);
+      const sent = isSent ? { instrumentId: from.id } : {};
       const { outcome, saved } = batch.read(of, question, { ...cell.reading, ...sent });
       return { taken: true, said: outcome ? '' : verdictWords(cell.reading).words, suggestion: '', saved };
     }
@@ -271,27 +273,34 @@ export function useBatchGrid(
   }
 
   /** What came from an instrument, while it stands in the cell as it came. */
-  const fromInstrument = ref<{ readonly text: string; readonly id: string } | null>(null);
+  const fromInstrument = ref<{ readonly text: string; readonly id: string; readonly place: string } | null>(
+    null,
+  );
+  const placeOf = (of: BatchBike | null, into: BatchColumn | null | undefined): string =>
+    `${of?.bike.id} ${into?.key}`;
   const measureHere = () => {
     const here = column.value;
     const measure = here?.kind === 'question' ? here.checkpoint.measure : undefined;
     return opened.value === null && takesReading(measure) ? measure : null;
   };
-  const instrument = useInstrumentField(
-    () => {
+  const instrument = useInstrumentField({
+    unit: () => {
       const measure = measureHere();
       return measure ? instrumentUnitOf(measure) : null;
     },
-    ({ value, equipmentId }) => {
+    place: () => placeOf(row.value, column.value),
+    take: ({ value, equipmentId }) => {
       const measure = measureHere();
       if (!measure) return;
       const before = typing.value?.trim().split(/\s+/).filter(Boolean) ?? [];
       const values = valuesOf(measure).few > 1 ? [...before, String(value)] : [String(value)];
       typing.value = values.join(' ');
-      fromInstrument.value = equipmentId ? { text: typing.value, id: equipmentId } : null;
+      fromInstrument.value = equipmentId
+        ? { text: typing.value, id: equipmentId, place: placeOf(row.value, column.value) }
+        : null;
       if (values.length >= valuesOf(measure).few) void commit();
     },
-  );
+  });
   instrument.claim();
   async function commit(move: 'down' | 'right' | 'stay' = 'down'): Promise<boolean> {
     const text = typing.value?.trim() ?? '';

@@ -18,6 +18,7 @@ import { cellWords, METHOD_WORDS } from '@cadre/web/measures';
 import * as t from './messages';
 
 interface Measured {
+  readonly bike: { readonly id: string };
   readonly question: Pick<Question, 'key' | 'checkpoint'>;
   readonly on: MeasuredOn;
   readonly typed: TypedReading | null;
@@ -113,9 +114,10 @@ export function useReadingField(props: Measured, read: (reading: TypedReading) =
       ? { ...reading, instrumentId: fromInstrument.value.id }
       : reading;
   /** A reading of several values fills one after the other; what is complete begins anew. */
-  const instrument = useInstrumentField(
-    () => instrumentUnitOf(measure.value),
-    ({ value, equipmentId }) => {
+  const instrument = useInstrumentField({
+    unit: () => instrumentUnitOf(measure.value),
+    place: () => `${props.bike.id} ${props.question.key}`,
+    take: ({ value, equipmentId }) => {
       const { few } = valuesOf(measure.value);
       const before = few > 1 && !fresh.value ? text.value.trim().split(/\s+/).filter(Boolean) : [];
       const values = [...before, String(value)];
@@ -124,7 +126,7 @@ export function useReadingField(props: Measured, read: (reading: TypedReading) =
       if (values.length >= few) commit();
       else said.value = t.valuesSoFar({ count: values.length, few });
     },
-  );
+  });
   /** A limit noted or changed since judges what was typed before: told again as if it were typed anew, where it now means something else. */
   watch(
     () =>

@@ -2,7 +2,7 @@ import { PiniaColada } from '@pinia/colada';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { h } from 'vue';
+import { h, ref } from 'vue';
 import InstrumentSays from './InstrumentSays.vue';
 import { linesInto } from './adapters/adapter';
 import { serialAdapter } from './adapters/serial';
@@ -21,6 +21,8 @@ function fields() {
   const pinia = createPinia();
   setActivePinia(pinia);
   const took: string[] = [];
+  /** Which bike the fields are at. */
+  const bike = ref('M01');
   const own = { bar: null, mm: null } as unknown as Record<
     'bar' | 'mm',
     ReturnType<typeof useInstrumentField>
@@ -29,16 +31,17 @@ function fields() {
     {
       setup() {
         for (const unit of ['bar', 'mm'] as const)
-          own[unit] = useInstrumentField(
-            () => unit,
-            ({ value }) => took.push(`${value} ${unit}`),
-          );
+          own[unit] = useInstrumentField({
+            unit: () => unit,
+            place: () => bike.value,
+            take: ({ value }) => took.push(`${value} ${unit}`),
+          });
         return () => h('div', [h(InstrumentSays, { field: own.bar }), h(InstrumentSays, { field: own.mm })]);
       },
     },
     { global: { plugins: [pinia, PiniaColada] } },
   );
-  return { view, took, own, instruments: useInstruments() };
+  return { view, took, own, bike, instruments: useInstruments() };
 }
 
 describe('a reading from an instrument', () => {
@@ -97,6 +100,36 @@ describe('a reading from an instrument', () => {
     expect(took).toEqual([]);
     await vi.waitFor(() => expect(view.text()).toContain('G2 failed its reference check'));
     expect(took).toEqual([]);
+  });
+
+  it('asked about is of the bike it was measured on, and never of the next', async () => {
+    const { view, took, own, bike, instruments } = fields();
+    own.bar.claim();
+    instruments.receive('id=X kind=pressure-gauge value=34.8 unit=psi', null);
+    await vi.waitFor(() => view.get('[data-confirm-reading]'));
+    bike.value = 'M02';
+    await flushPromises();
+    expect(view.find('[data-instrument-says]').exists()).toBe(false);
+    expect(took).toEqual([]);
+  });
+
+  it('that waited for the register is taken where it was measured only: somebody moved on measures again', async () => {
+    let answer: (response: Response) => void = () => undefined;
+    vi.stubGlobal('fetch', () => new Promise<Response>((resolve) => (answer = resolve)));
+    const { view, took, own, bike, instruments } = fields();
+    own.bar.claim();
+    instruments.receive('id=X kind=pressure-gauge value=2.4 unit=bar', null);
+    await flushPromises();
+    bike.value = 'M02';
+    answer(
+      new Response(JSON.stringify({ items: [], doubtful: [] }), {
+        headers: { 'content-type': 'application/json' },
+      }),
+    );
+    await vi.waitFor(() => expect(view.text()).toContain('Measure again'));
+    expect(took).toEqual([]);
+    instruments.receive('id=X kind=pressure-gauge value=2.2 unit=bar', null);
+    expect(took).toEqual(['2.2 bar']);
   });
 
   it('says that the register is not at hand without a connection', async () => {

@@ -85,3 +85,4 @@ export const helpRegister = message(
 export const registerUnknown = message(
   '{name}: the register is not at hand without a connection. Its last reference check is not known.',
 );
+export const movedOn = message('A value arrived late, after you moved on. Measure again.');

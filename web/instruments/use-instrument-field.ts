@@ -1,8 +1,8 @@
-import { onScopeDispose, ref, type Ref } from 'vue';
+import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import type { InstrumentUnit } from '@cadre/core/instruments';
 import type { Measure } from '@cadre/core/measures';
 import { MEASURES } from '@cadre/core/measures';
-import { useInstruments, type InstrumentReading } from './use-instruments';
+import { useInstruments, type FieldInHand, type InstrumentReading } from './use-instruments';
 
 export interface InstrumentField {
   /** What an instrument said that was not simply taken. */
@@ -24,10 +24,11 @@ export function instrumentUnitOf(measure: Measure): InstrumentUnit | null {
 }
 
 /** A field that readings of instruments land in while it is in hand: from when it is claimed until another is, or it is gone. */
-export function useInstrumentField(
-  unit: () => InstrumentUnit | null,
-  take: (reading: InstrumentReading) => void,
-): InstrumentField {
+export function useInstrumentField({
+  unit,
+  place,
+  take,
+}: Pick<FieldInHand, 'unit' | 'place' | 'take'>): InstrumentField {
   const instruments = useInstruments();
   const said = ref('');
   const confirm: Ref<(() => void) | null> = ref(null);
@@ -35,8 +36,10 @@ export function useInstrumentField(
     said.value = '';
     confirm.value = null;
   };
+  // What was asked about is of the place it was measured at: nobody confirms it at the next bike.
+  watch(place, clear, { flush: 'sync' });
   const field = {
-    unit,
+    ...{ unit, place },
     take: (reading: InstrumentReading) => {
       clear();
       take(reading);

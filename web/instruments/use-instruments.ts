@@ -22,6 +22,8 @@ export interface InstrumentReading {
 export interface FieldInHand {
   /** The unit it takes a bare number in; null: it takes no readings now. */
   readonly unit: () => InstrumentUnit | null;
+  /** What a reading would be of now: another bike, checkpoint or joint is another place. */
+  readonly place: () => string;
   readonly take: (reading: InstrumentReading) => void;
   /** What there is to say of a reading that was not taken, or was with a caution; `confirm` takes it after all. */
   readonly say: (words: string, confirm: (() => void) | null) => void;
@@ -50,9 +52,20 @@ export const useInstruments = defineStore('instruments', () => {
   const asked = ref(false);
   const equipment = useEquipment(() => asked.value);
   /** What came before the register was known: an instrument that failed its check is in there. */
-  const waiting: { readonly line: string; readonly from: ConnectedInstrument | null }[] = [];
+  const waiting: {
+    readonly line: string;
+    readonly from: ConnectedInstrument | null;
+    readonly field: FieldInHand;
+    readonly place: string;
+  }[] = [];
   watch([equipment.known, equipment.offline], () => {
-    for (const { line, from } of waiting.splice(0)) receive(line, from);
+    const came = waiting.splice(0);
+    const [first] = came;
+    if (!first) return;
+    // Somebody who moved on meanwhile would have it taken for the next bike.
+    if (fieldInHand() !== first.field || first.field.place() !== first.place)
+      fieldInHand()?.say(t.movedOn, null);
+    else for (const { line, from } of came) receive(line, from);
   });
   /** Readings that came while no field was in hand. */
   const unclaimed = ref('');
@@ -87,7 +100,7 @@ export const useInstruments = defineStore('instruments', () => {
     }
     if (message.serial && !equipment.known.value && !equipment.offline.value) {
       asked.value = true;
-      waiting.push({ line, from });
+      waiting.push({ line, from, field, place: field.place() });
       return true;
     }
     const item = message.serial
