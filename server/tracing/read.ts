@@ -72,10 +72,10 @@ export async function recordOf(tx: EntityManager, bikeId: string, now: number): 
   const marks = await marksOf(tx, bikeId, since);
   const unsure = await measuredInDoubt(tx, bikeId);
   const place = (row: MarkedRow): string => questionKey(row);
-  const read = newestBy(
-    marks.filter((mark) => mark.reading !== null),
-    place,
-  ).filter((mark) => !unsure.has(`${place(mark)} ${mark.at.getTime()}`));
+  // What an instrument measured that failed since answers nothing, and nothing older stands in for it.
+  const newestSure = (rows: readonly MarkedRow[]): readonly MarkedRow[] =>
+    newestBy(rows, place).filter((mark) => !unsure.has(`${place(mark)} ${mark.at.getTime()}`));
+  const read = newestSure(marks.filter((mark) => mark.reading !== null));
   const incidents = await tx.query<{ kind: string; at: Date }[]>(
     'SELECT kind, at FROM incident WHERE bikeId = ? AND at >= ? ORDER BY at DESC, id',
     [bikeId, since],
@@ -92,7 +92,7 @@ export async function recordOf(tx: EntityManager, bikeId: string, now: number): 
       const { values, method = null, typed } = JSON.parse(reading ?? '{}') as Reading;
       return { checkpoint, position, values: [...values], method, typed, at: at.getTime() };
     }),
-    answers: newestBy(marks, place).map(({ checkpoint, position, outcome, at }) => ({
+    answers: newestSure(marks).map(({ checkpoint, position, outcome, at }) => ({
       ...{ checkpoint, position, outcome, at: at.getTime() },
     })),
     findings: facts.findings.map(({ checkpoint, position, fault, words, lastSeenAt }) => ({

@@ -223,15 +223,19 @@ describe('what the record answers', () => {
       checklist: 'wet-season',
       exceptions: [{ checkpoint: 'disc-pads', position: 'front', more: { reading } as never }],
     });
-    const read = async (): Promise<number> =>
-      (await world.as('inspector').send(traceRecord, { params: { id: own.id } })).record.readings.length;
-    expect(await read()).toBe(1);
+    const read = async (): Promise<readonly [number, string[]]> => {
+      const { record } = await world.as('inspector').send(traceRecord, { params: { id: own.id } });
+      const pads = record.answers.filter(({ checkpoint }) => checkpoint === 'disc-pads');
+      return [record.readings.length, pads.map(({ position }) => position).sort()];
+    };
+    expect(await read()).toEqual([1, ['front', 'rear']]);
     world.clock.now += 60_000;
     await world.as('mechanic').send(checkEquipment, {
       params: { id: caliper.id },
       body: { id: newId(), reference: 10, shown: 9.5, looksGood: null, note: '', at: world.clock.now },
     });
-    expect(await read()).toBe(0);
+    // What was judged by it answers nothing either.
+    expect(await read()).toEqual([0, ['rear']]);
   });
 
   it('tells that a tube was holed twice at the same hour of its wheel', async () => {
