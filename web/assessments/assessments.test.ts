@@ -148,7 +148,10 @@ describe('a bike on offer', () => {
     server.answers['POST /api/v1/assessments/i/prices'] = () => new Refusal('assessment.decided');
     await view.get('[data-reason] input').setValue('Good');
     await pressed(view, '[data-accept]');
-    expect(view.get('[role=alert]').text()).toContain('This assessment is already decided.');
+    // What a refusal says is loaded with the first of them.
+    await vi.waitFor(() =>
+      expect(view.get('[role=alert]').text()).toContain('This assessment is already decided.'),
+    );
     expect(view.get<HTMLInputElement>('[data-reason] input').element.value).toBe('Good');
     expect(sent()).toHaveLength(1);
   });

@@ -19,15 +19,21 @@ const props = defineProps<{ siteId: string }>();
 const fleet = useFleet();
 const act = useAct();
 const refusal = useRefusal();
+/** Of its own: an address is made and ended while those there are still come in. */
+const listing = useRefusal();
 const addresses = shallowRef<readonly CalendarAddress[]>([]);
 const fresh = ref('');
 const site = computed(() => fleet.siteById.get(props.siteId) ?? fleet.wall?.sites[0] ?? null);
+/** Made here since the list was asked for: it may not have them. */
+const made = new Set<string>();
 const siteOf = (id: string): string => fleet.siteById.get(id)?.name ?? '';
 
 async function load(event: Event): Promise<void> {
   if ((event.target as HTMLDetailsElement).open)
-    await refusal.run(async () => {
-      addresses.value = (await send(listCalendarAddresses)).addresses;
+    await listing.run(async () => {
+      const listed = (await send(listCalendarAddresses)).addresses;
+      const known = new Set(listed.map(({ id }) => id));
+      addresses.value = [...listed, ...addresses.value.filter(({ id }) => made.has(id) && !known.has(id))];
     });
 }
 /** 128 bits nobody can guess, in letters an address may hold. */
@@ -43,14 +49,16 @@ async function make(): Promise<void> {
   if (!here) return;
   const token = newToken();
   await refusal.run(async () => {
-    const made = await act(makeCalendarAddress, { body: { siteId: here.id, token } });
-    addresses.value = [...addresses.value, made];
+    const address = await act(makeCalendarAddress, { body: { siteId: here.id, token } });
+    made.add(address.id);
+    addresses.value = [...addresses.value, address];
     fresh.value = `${location.origin}${CALENDAR_PATH}${token}.ics`;
   });
 }
 async function end(address: CalendarAddress): Promise<void> {
   await refusal.run(async () => {
     addresses.value = (await act(endCalendarAddress, { params: { id: address.id }, body: {} })).addresses;
+    made.delete(address.id);
     fresh.value = '';
   });
 }
@@ -63,6 +71,7 @@ const pick = (event: FocusEvent): void => (event.target as HTMLInputElement).sel
     <div class="space-y-3 pb-3">
       <p class="text-soft">{{ t.inYourCalendarSays }}</p>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+      <NoticePlate v-else-if="listing.said.value" :said="listing.said.value" />
       <template v-if="fresh">
         <TextField
           :model-value="fresh"

@@ -27,8 +27,9 @@ const contents = ref(
   })),
 );
 const parts = ref<readonly { readonly value: string; readonly label: string }[]>([]);
+const stock = useRefusal();
 onMounted(() =>
-  refusal.run(async () => {
+  stock.run(async () => {
     parts.value = (await send(listStock)).items.map((each) => ({ value: each.id, label: each.name }));
   }),
 );
@@ -98,6 +99,7 @@ async function save(): Promise<void> {
       }}</ActButton>
     </fieldset>
     <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+    <NoticePlate v-else-if="stock.said.value" :said="stock.said.value" />
     <div class="flex gap-2">
       <ActButton kind="main" type="submit" :disabled="refusal.busy.value" data-kit-save>{{
         t.save

@@ -5,7 +5,7 @@ import { listFitments, takePartOff, type Fitment } from '@cadre/contract/parts';
 import { DAY_MS } from '@cadre/core/time';
 import { dayAndClock, now as serverNow, useNow } from '@cadre/web/platform/time';
 import { send } from '@cadre/web/platform/api';
-import { useAct } from '@cadre/web/platform/act';
+import { useAct, useAnswer } from '@cadre/web/platform/act';
 import { markingsText, PART_WORDS, POSITION_WORDS } from '@cadre/web/words';
 import { useFleet } from '@cadre/web/fleet';
 import { useSession } from '@cadre/web/people';
@@ -24,17 +24,15 @@ const act = useAct();
 const fitments = ref<readonly Fitment[]>([]);
 const open = ref<{ act: 'fit' } | { act: 'renew' | 'move'; fitment: Fitment } | null>(null);
 
-async function load(): Promise<void> {
-  const { id } = props.bike;
-  await refusal.run(async () => {
-    const answer = await send(listFitments, { params: { id } });
-    if (id === props.bike.id) fitments.value = answer.fitments;
-  });
-}
-watch(
+// Asked for by itself: a part is taken off while what is fitted still comes in.
+const listed = useAnswer(
   () => [props.bike.id, props.bike.facts],
-  () => void load(),
-  { immediate: true },
+  async () => (await send(listFitments, { params: { id: props.bike.id } })).fitments,
+);
+watch(listed.answer, (found) => (fitments.value = found ?? []));
+watch(
+  () => props.bike.id,
+  () => (fitments.value = []),
 );
 const fitted = computed(() => fitments.value.filter((each) => each.removedAt === null));
 const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));
@@ -125,7 +123,8 @@ const takeOff = (fitment: Fitment): Promise<boolean> =>
         />
       </li>
     </ul>
-    <p v-if="fitted.length === 0 && !refusal.busy.value" class="mt-1 text-soft">
+    <p v-if="listed.unreachable.value" class="mt-1 text-soft">{{ t.partsOffline }}</p>
+    <p v-else-if="fitted.length === 0 && listed.answer.value" class="mt-1 text-soft">
       {{ t.noPartsRecordedBesides }}
     </p>
     <DisclosureBox v-if="past.length" class="mt-2" :title="t.removedPartCount({ past: past.length })">

@@ -163,3 +163,4 @@ export const setChainSlack = message('chain slack');
 export const setBelt = message('belt tension');
 export const setSealantDate = message('date of the sealant');
 export const setAssistPlug = message('motor plug');
+export const partsOffline = message('No connection. Parts are shown when there is one.');

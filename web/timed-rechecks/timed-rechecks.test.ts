@@ -128,7 +128,10 @@ describe('the looks asked for later on a bike', () => {
     const view = panel(recheck('w', { dueAt: NOW - HOUR_MS }));
     await view.get('[data-timed-recheck-answer] input').setValue('Loose');
     await submit(view);
-    expect(view.get('[role=alert]').text()).toContain('Another person has already answered this recheck.');
+    // What a refusal says is loaded with the first of them.
+    await vi.waitFor(() =>
+      expect(view.get('[role=alert]').text()).toContain('Another person has already answered this recheck.'),
+    );
     expect(view.get<HTMLInputElement>('[data-timed-recheck-answer] input').element.value).toBe('Loose');
   });
 

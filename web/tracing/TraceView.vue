@@ -26,6 +26,8 @@ const session = useSession();
 const route = useRoute();
 const router = useRouter();
 const refusal = useRefusal();
+/** Of its own: the next question is answered while the last answer is on its way. */
+const syncing = useRefusal();
 onMounted(() => {
   if (!fleet.wall) void fleet.load();
 });
@@ -67,7 +69,7 @@ const inHand = useTrace(
       return { kind, id: asks('id') || null };
     },
     maySave: () => session.may('mark'),
-    attempt: (act) => refusal.run(act),
+    refused: (error) => void syncing.run(() => Promise.reject(error as Error)),
   },
 );
 const { fits, given, answers, state, run, recorded } = inHand;
@@ -83,7 +85,7 @@ watch(
   (trace) => {
     const place = Number.parseInt(asks('place'), 10);
     if (trace?.key !== 'noise-by-place' || Number.isNaN(place) || given.value.has('place')) return;
-    void refusal.run(() => inHand.answer('place', place));
+    void inHand.answer('place', place);
     asked.value = question('when');
   },
   { immediate: true },
@@ -92,13 +94,12 @@ const current = computed(
   () => asked.value ?? (state.value.state === 'asking' ? state.value.next.question : null),
 );
 const notExcluded = computed(() => new Set(state.value.notExcluded.map(({ key }) => key)));
-async function answer(said: number | null): Promise<void> {
+function answer(said: number | null): void {
   const key = current.value?.key;
   asked.value = null;
-  if (key) await refusal.run(() => inHand.answer(key, said));
+  syncing.said.value = null;
+  if (key) void inHand.answer(key, said);
 }
-const takeBack = (key: string): Promise<boolean> => refusal.run(() => inHand.takeBack(key));
-const clear = (): Promise<boolean> => refusal.run(() => inHand.clear());
 const end = (result: 'finding' | 'handed-over' | 'not-found', cause: string | null): Promise<boolean> =>
   refusal.run(async () => {
     await inHand.sync();
@@ -152,6 +153,7 @@ const counts = computed(
         />
       </header>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
+      <NoticePlate v-else-if="syncing.said.value" :said="syncing.said.value" />
       <p v-if="!ready" role="status" class="text-soft">{{ t.loading }}</p>
       <p v-else-if="!fits" role="status" class="text-lg">{{ t.notHere }}</p>
       <div v-else class="grid items-start gap-5 lg:grid-cols-[1fr_24rem]">
@@ -209,10 +211,10 @@ const counts = computed(
             :locked="ended !== null"
             :unsynced="inHand.unsynced.value"
             :synced="run !== null"
-            @take-back="takeBack"
+            @take-back="inHand.takeBack"
           />
           <div class="flex flex-wrap gap-2">
-            <ActButton v-if="given.size && !ended" data-start-again @click="clear">{{
+            <ActButton v-if="given.size && !ended" data-start-again @click="inHand.clear">{{
               t.startAgain
             }}</ActButton>
             <ActButton :to="{ name: 'tracing', params: { trace: '' }, query: route.query }">{{

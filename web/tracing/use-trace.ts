@@ -63,8 +63,8 @@ export function useTrace(
     readonly origin: () => { kind: TraceOrigin; id: string | null };
     /** Whether this person's answers go into the bike's record. */
     readonly maySave: () => boolean;
-    /** Runs what nobody pressed a button for, and says what the server refuses of it. */
-    readonly attempt: (act: () => Promise<void>) => Promise<unknown>;
+    /** Told what the server refused of the answers: they are given one after the other without waiting for it. */
+    readonly refused: (error: unknown) => void;
   },
 ): TraceInHand {
   const key = computed(() => `cadre.search.${whole().key}.${bike()?.id ?? ''}.${position()}`);
@@ -155,11 +155,11 @@ export function useTrace(
     });
   }
   watch(shared.offline, (offline) => {
-    if (!offline) void input.attempt(sync);
+    if (!offline) void sync().catch(input.refused);
   });
   const change = (next: Answers): Promise<void> => {
     saved.value = { answers: next, changed: true };
-    return sync();
+    return sync().catch(input.refused);
   };
 
   return {

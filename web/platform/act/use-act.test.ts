@@ -63,10 +63,11 @@ describe('an act of the web', () => {
 });
 
 describe('writing', () => {
-  /** What has ids of its own: the outbox's marks and photos, and sessions. */
+  /** What has ids of its own: the outbox's marks, photos and recordings, and sessions. */
   const OTHERS = [
     'web/checks/deliver.ts',
     'web/photos/deliver-photos.ts',
+    'web/sounds/deliver-sounds.ts',
     'web/people/use-session.ts',
     'web/platform/authorship/keys/index.ts',
   ];
