@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import {
   CALENDAR_PATH,
   endCalendarAddress,
@@ -7,7 +7,7 @@ import {
   makeCalendarAddress,
   type CalendarAddress,
 } from '@cadre/contract/calendar';
-import { useAct } from '@cadre/web/platform/act';
+import { useAct, useAnswer } from '@cadre/web/platform/act';
 import { send } from '@cadre/web/platform/api';
 import { dayAt } from '@cadre/web/platform/time';
 import { useFleet } from '@cadre/web/fleet';
@@ -19,23 +19,18 @@ const props = defineProps<{ siteId: string }>();
 const fleet = useFleet();
 const act = useAct();
 const refusal = useRefusal();
-/** Of its own: an address is made and ended while those there are still come in. */
-const listing = useRefusal();
-const addresses = shallowRef<readonly CalendarAddress[]>([]);
+const opened = ref(false);
+/** Counts what was made and ended here: the list is asked for again, and what was on its way before is out of date. */
+const changes = ref(0);
+const listed = useAnswer(
+  () => [opened.value, changes.value],
+  async () => (opened.value ? (await send(listCalendarAddresses)).addresses : []),
+);
+const addresses = computed((): readonly CalendarAddress[] => listed.answer.value ?? []);
 const fresh = ref('');
 const site = computed(() => fleet.siteById.get(props.siteId) ?? fleet.wall?.sites[0] ?? null);
-/** Made here since the list was asked for: it may not have them. */
-const made = new Set<string>();
 const siteOf = (id: string): string => fleet.siteById.get(id)?.name ?? '';
 
-async function load(event: Event): Promise<void> {
-  if ((event.target as HTMLDetailsElement).open)
-    await listing.run(async () => {
-      const listed = (await send(listCalendarAddresses)).addresses;
-      const known = new Set(listed.map(({ id }) => id));
-      addresses.value = [...listed, ...addresses.value.filter(({ id }) => made.has(id) && !known.has(id))];
-    });
-}
 /** 128 bits nobody can guess, in letters an address may hold. */
 function newToken(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
@@ -49,16 +44,15 @@ async function make(): Promise<void> {
   if (!here) return;
   const token = newToken();
   await refusal.run(async () => {
-    const address = await act(makeCalendarAddress, { body: { siteId: here.id, token } });
-    made.add(address.id);
-    addresses.value = [...addresses.value, address];
+    await act(makeCalendarAddress, { body: { siteId: here.id, token } });
+    changes.value += 1;
     fresh.value = `${location.origin}${CALENDAR_PATH}${token}.ics`;
   });
 }
 async function end(address: CalendarAddress): Promise<void> {
   await refusal.run(async () => {
-    addresses.value = (await act(endCalendarAddress, { params: { id: address.id }, body: {} })).addresses;
-    made.delete(address.id);
+    await act(endCalendarAddress, { params: { id: address.id }, body: {} });
+    changes.value += 1;
     fresh.value = '';
   });
 }
@@ -66,12 +60,16 @@ const pick = (event: FocusEvent): void => (event.target as HTMLInputElement).sel
 </script>
 
 <template>
-  <details class="rounded-lg border-2 border-line px-4 py-1" data-calendar-addresses @toggle="load">
+  <details
+    class="rounded-lg border-2 border-line px-4 py-1"
+    data-calendar-addresses
+    @toggle="opened = ($event.target as HTMLDetailsElement).open"
+  >
     <summary class="min-h-12 cursor-pointer content-center font-semibold">{{ t.inYourCalendar }}</summary>
     <div class="space-y-3 pb-3">
       <p class="text-soft">{{ t.inYourCalendarSays }}</p>
       <NoticePlate v-if="refusal.said.value" :said="refusal.said.value" />
-      <NoticePlate v-else-if="listing.said.value" :said="listing.said.value" />
+      <p v-if="listed.unreachable.value" role="status" class="text-soft">{{ t.addressesOffline }}</p>
       <template v-if="fresh">
         <TextField
           :model-value="fresh"

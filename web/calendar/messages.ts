@@ -90,3 +90,4 @@ export const bikesDueByWeek = message('Bikes with work due, by week');
 export const weekSays = message(
   'Week of {day}: {services} for services, {rechecks} for rechecks, {rounds} in rounds.',
 );
+export const addressesOffline = message('No connection. Addresses are shown when there is one.');

@@ -48,6 +48,8 @@ export const useInstruments = defineStore('instruments', () => {
   const connections = new Map<string, Connection>();
   const fields: FieldInHand[] = [];
   const standInsOn = useLocalStorage('cadre.stand-ins', false);
+  /** Readings that came while no field was in hand. */
+  const unclaimed = ref('');
   /** Something that says who it is has sent: only now is the register asked for. */
   const asked = ref(false);
   const equipment = useEquipment(() => asked.value);
@@ -60,15 +62,14 @@ export const useInstruments = defineStore('instruments', () => {
   }[] = [];
   watch([equipment.known, equipment.offline], () => {
     const came = waiting.splice(0);
-    const [first] = came;
-    if (!first) return;
+    const here = fieldInHand();
+    if (came.length === 0) return;
     // Somebody who moved on meanwhile would have it taken for the next bike.
-    if (fieldInHand() !== first.field || first.field.place() !== first.place)
-      fieldInHand()?.say(t.movedOn, null);
-    else for (const { line, from } of came) receive(line, from);
+    if (came.every(({ field, place }) => field === here && place === here.place()))
+      for (const { line, from } of came) receive(line, from);
+    else if (here) here.say(t.movedOn, null);
+    else unclaimed.value = t.movedOn;
   });
-  /** Readings that came while no field was in hand. */
-  const unclaimed = ref('');
 
   const fieldInHand = (): FieldInHand | undefined => fields.findLast((field) => field.unit() !== null);
   function claim(field: FieldInHand): void {

@@ -30,9 +30,10 @@ const listed = useAnswer(
   async () => (await send(listFitments, { params: { id: props.bike.id } })).fitments,
 );
 watch(listed.answer, (found) => (fitments.value = found ?? []));
+// Of another bike nothing is known yet: neither its parts nor that it has none.
 watch(
   () => props.bike.id,
-  () => (fitments.value = []),
+  () => (listed.answer.value = null),
 );
 const fitted = computed(() => fitments.value.filter((each) => each.removedAt === null));
 const past = computed(() => fitments.value.filter((each) => each.removedAt !== null));

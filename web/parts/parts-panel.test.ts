@@ -37,7 +37,12 @@ describe('the parts of a bike', () => {
 
   it('are those of the bike on show, however late those of the one before come in', async () => {
     const view = panel();
+    answerTo('/b1/parts', { fitments: [] });
+    await flushPromises();
+    expect(view.text()).toContain('No parts recorded');
+    await view.setProps({ bike: bikeOf('b1') });
     await view.setProps({ bike: bikeOf('b2') });
+    expect(view.text()).not.toContain('No parts recorded');
     answerTo('/b2/parts', { fitments: [chain('f2', 'Moor chain')] });
     await flushPromises();
     expect(view.text()).toContain('Moor chain');

@@ -127,16 +127,25 @@ describe('the ledger of punctures', () => {
 });
 
 describe('questions on a slow line', () => {
-  it('are answered one after the other without waiting for the server, and none is lost', async () => {
+  async function asking(): Promise<VueWrapper> {
     server.answers['GET /api/v1/traces'] = () => ({ runs: [], proved: [] });
     server.answers[`GET ${HERE}`] = () => ({ runs: [], record: RECORD });
     const global = await routed('/find-cause/front-knock?bike=M07');
     const view = mount(TraceView, { props: { trace: 'front-knock' }, global });
     await vi.waitFor(() => view.get('[data-trace-question]'));
+    return view;
+  }
+  /** What the answers meet when they are sent. */
+  function meeting(answer: () => Promise<unknown>): void {
     const real = fetch;
-    vi.stubGlobal('fetch', (path: string, init: { method: string }) =>
-      init.method === 'PUT' ? new Promise(() => undefined) : real(path, init as RequestInit),
+    vi.stubGlobal('fetch', (path: string, init: RequestInit) =>
+      init.method === 'PUT' ? answer() : real(path, init),
     );
+  }
+
+  it('are answered one after the other without waiting for the server, and none is lost', async () => {
+    const view = await asking();
+    meeting(() => new Promise(() => undefined));
     for (const count of [1, 2, 3]) {
       await view.get('[data-answer="1"]').trigger('click');
       await flushPromises();
@@ -145,17 +154,9 @@ describe('questions on a slow line', () => {
   });
 
   it('says what is refused of them, and keeps them', async () => {
-    server.answers['GET /api/v1/traces'] = () => ({ runs: [], proved: [] });
-    server.answers[`GET ${HERE}`] = () => ({ runs: [], record: RECORD });
-    const global = await routed('/find-cause/front-knock?bike=M07');
-    const view = mount(TraceView, { props: { trace: 'front-knock' }, global });
-    await vi.waitFor(() => view.get('[data-trace-question]'));
-    const real = fetch;
-    vi.stubGlobal('fetch', (path: string, init: { method: string }) =>
-      init.method === 'PUT'
-        ? Promise.resolve(Response.json({ type: 't', status: 409, code: 'trace.over' }, { status: 409 }))
-        : real(path, init as RequestInit),
-    );
+    const view = await asking();
+    const over = { type: 't', status: 409, code: 'trace.over' };
+    meeting(() => Promise.resolve(Response.json(over, { status: 409 })));
     await view.get('[data-answer="1"]').trigger('click');
     await vi.waitFor(() => view.get('[role=alert]'));
     expect(view.findAll('[data-given]')).toHaveLength(1);

@@ -4,7 +4,7 @@ import { arrow, box, hex, named, namedLeft, path, ring } from './author';
 const PINS = [50, 105, 160, 215, 270];
 
 export const CHAIN_LINKS: GuideDrawing = {
-  name: 'Chain from the side: the joining link between two inner links, and the way it runs',
+  name: 'Chain from the side: the quick link between two inner links, and the way it runs',
   paths: [
     ...[50, 160, 215].map((x) =>
       path('metal', `M${x} 86q28 12 55 0a14 14 0 0 1 0 28q-28 -12 -55 0a14 14 0 0 1 0 -28Z`),
@@ -14,7 +14,7 @@ export const CHAIN_LINKS: GuideDrawing = {
     arrow([96, 148], [196, 148]),
   ],
   labels: [
-    named('Joining link', [96, 52], [132, 90]),
+    named('Quick link', [96, 52], [132, 90]),
     named('Inner link', [206, 52], [188, 92]),
     named('Pin', [286, 140], [273, 106]),
     named('Runs this way', [104, 178], [146, 152]),
@@ -107,7 +107,7 @@ export const RING_BOLTS: GuideDrawing = {
 };
 
 export const SLACK: GuideDrawing = {
-  name: 'Front ring and rear cog from the side: the slack is measured in the middle between them',
+  name: 'Chainring and rear cog from the side: the slack is measured in the middle between them',
   paths: [
     path('hidden', 'M92 58Q168 92 248 80'),
     path('line', 'M92 58L248 80M92 162L248 140'),
@@ -120,7 +120,7 @@ export const SLACK: GuideDrawing = {
   ],
   labels: [
     named('Slack in the middle', [180, 44], [172, 58]),
-    namedLeft('Front ring', [100, 196], [84, 160]),
+    namedLeft('Chainring', [100, 196], [84, 160]),
     named('Rear cog', [226, 176], [252, 139]),
   ],
 };
